@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { Area, Thing } from './move';
+import { Id, MinuteOfDaySchema, Side } from './units';
+
+const isTimeZone = (zone: string): boolean => {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false; // the runtime's way of saying that it does not know the zone
+  }
+};
+
+/** An IANA time zone name such as `Europe/Lisbon`. */
+export const TimeZone = z.string().refine(isTimeZone, 'is not a known time zone, such as Europe/Lisbon');
+
+/** A stretch of the local day, end not included. */
+export const Interval = z
+  .object({ startMin: MinuteOfDaySchema, endMin: MinuteOfDaySchema })
+  .refine((i) => i.startMin < i.endMin, { path: ['endMin'], message: 'must be later than the start' });
+export type Interval = z.infer<typeof Interval>;
+
+/** ISO weekday, 1 Monday to 7 Sunday. */
+export const Weekday = z.int().min(1).max(7);
+
+/** A team that stretches together: when and where they work and what their room offers. */
+export const Group = z.object({
+  id: Id,
+  name: z.string().trim().min(1).max(80),
+  site: z.string().trim().max(120).default(''),
+  timeZone: TimeZone,
+  days: z.array(Weekday).min(1).max(7),
+  hours: Interval,
+  lunch: Interval.nullable(),
+  meets: z.enum(['in the room', 'remote', 'both']).default('in the room'),
+  seats: z
+    .object({ castors: z.boolean(), arms: z.boolean(), highBack: z.boolean() })
+    .default({ castors: true, arms: true, highBack: false }),
+  things: z.array(Thing).default([]),
+  hopes: z.string().max(400).default(''),
+});
+export type Group = z.infer<typeof Group>;
+
+/** Someone in a group, described with as little as is needed. */
+export const Person = z.object({
+  id: Id,
+  groupId: Id,
+  name: z.string().trim().min(1).max(60),
+  tight: z.array(z.object({ area: Area, side: z.enum([...Side.options, 'both']) })).default([]),
+  note: z.string().max(300).default(''),
+});
+export type Person = z.infer<typeof Person>;

@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { Id, Side } from './units';
+
+const Ms = z.int().min(0).max(86_400_000);
+const Tension = z.int().min(0).max(10).nullable();
+
+/** One part of a led break: what was planned and what was really done. */
+export const DonePart = z.object({
+  stepId: Id,
+  moveName: z.string().max(80),
+  kind: z.enum(['position', 'fetch', 'say', 'change', 'work', 'rest', 'return']),
+  /** The way that was led, as said aloud; null for moves without sides. */
+  side: Side.nullable(),
+  plannedMs: Ms,
+  doneMs: Ms,
+});
+export type DonePart = z.infer<typeof DonePart>;
+
+/** The record of one led break. */
+export const Session = z.object({
+  id: Id,
+  breakId: Id,
+  breakName: z.string().min(1).max(80),
+  groupId: Id.nullable(),
+  startedAt: z.iso.datetime(),
+  endedAt: z.iso.datetime(),
+  /** Led to the end, or stopped before it. */
+  ended: z.enum(['finished', 'stopped']),
+  parts: z.array(DonePart).max(2000),
+  tensionBefore: Tension.default(null),
+  tensionAfter: Tension.default(null),
+  note: z.string().max(2000).default(''),
+});
+export type Session = z.infer<typeof Session>;

@@ -1,0 +1,24 @@
+import { z } from 'zod';
+
+/** A length of time in whole milliseconds, 0 or more. */
+export type Milliseconds = number;
+/** A length of time in seconds. */
+export type Seconds = number;
+/** A length of time in whole minutes. */
+export type Minutes = number;
+/** Minutes since local midnight, 0 to 1440. */
+export type MinuteOfDay = number;
+/** A local calendar date, `YYYY-MM-DD`. */
+export type IsoDate = string;
+
+/** An opaque identifier: 1 to 64 letters, digits, `-`, `_` or `.`. Never shown to a person. */
+export const Id = z.string().regex(/^[A-Za-z0-9_.-]{1,64}$/);
+export const MinuteOfDaySchema = z.int().min(0).max(1440);
+export const IsoDateSchema = z.iso.date();
+
+/** The two sides of the body, always the moving person's own. */
+export const Side = z.enum(['left', 'right']);
+export type Side = z.infer<typeof Side>;
+
+/** The opposite side. */
+export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');

@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import type { Item } from '../model';
+import { alternate, brk, compile, cues, each, hold, lookupIn, move, reps, step } from '../testing/build';
+import { resolveBreak } from './resolve';
+import { imbalance } from './timeline';
+import { workingOf, workingText } from './working';
+
+describe('compiling a break', () => {
+  it('counts the side that feels it and names the side that moves', () => {
+    const m = move('a', { ways: each('opposite') });
+    const { parts, totals } = compile(brk([step('a', { sides: 'left' })]), [m]);
+    const work = parts.find((p) => p.kind === 'work');
+    expect(work).toMatchObject({ side: 'left', felt: 'right' });
+    expect(totals).toMatchObject({ leftMs: 0, rightMs: 20_000 });
+    expect(imbalance(totals)).toBe(1);
+  });
+
+  it('counts a move felt on both sides as both, whichever way it goes', () => {
+    const m = move('a', { ways: { pattern: 'each', pair: 'arm on top', felt: 'both' } });
+    expect(compile(brk([step('a')]), [m]).totals).toMatchObject({ leftMs: 0, rightMs: 0, bothMs: 40_000 });
+  });
+
+  it('does both directions on one side, then both on the other', () => {
+    const m = move('a', { ways: { ...each(), directions: ['in', 'out'] }, cues: cues(14, 4, 3) });
+    const { parts, totals } = compile(brk([step('a', { dose: reps(5, 2) })]), [m]);
+    const work = parts.filter((p) => p.kind === 'work').map((p) => `${p.side} ${p.direction}`);
+    expect(work).toEqual(['left in', 'left out', 'right in', 'right out']);
+    // By hand: (6 + 10 + 4 + 10 + 2) + (4 + 10 + 4 + 10 + 2) = 62.
+    expect(totals.totalMs).toBe(62_000);
+    expect(workingText(workingOf(parts))).toBe('(6 + 10 + 4 + 10 + 2) + (4 + 10 + 4 + 10 + 2) = 62');
+  });
+
+  it('gives an uneven side its own amount', () => {
+    const m = move('a', { ways: each() });
+    const uneven = { side: 'right' as const, amount: 30, reason: 'the right is tighter' };
+    const { totals } = compile(brk([step('a', { uneven })]), [m]);
+    expect(totals).toMatchObject({ leftMs: 20_000, rightMs: 30_000 });
+    expect(imbalance(totals)).toBeCloseTo(1 / 3);
+  });
+
+  it('leaves one repetition off one side when the count is odd', () => {
+    const m = move('a', { ways: alternate });
+    const uneven = { side: 'right' as const, amount: 2, reason: '' };
+    const { parts } = compile(brk([step('a', { dose: reps(3, 4), uneven })]), [m]);
+    const sides = parts.filter((p) => p.kind === 'work').map((p) => `${p.side}${p.firstRep}`);
+    expect(sides).toEqual(['left1', 'right1', 'left2', 'right2', 'left3']);
+  });
+
+  it('leaves a link out on the second side when the link says so', () => {
+    const moves = ['a', 'b'].map((id) => move(id, { ways: each() }));
+    const links = [step('a'), step('b', { sides: 'left' as const })];
+    const chain: Item = { type: 'chain', id: 'c', nesting: 'side by side', sides: 'both', links };
+    const work = compile(brk([chain]), moves).parts.filter((p) => p.kind === 'work');
+    expect(work.map((p) => `${p.stepId} ${p.side}`)).toEqual(['a left', 'b left', 'a right']);
+  });
+
+  it('fetches a thing once while it stays in hand', () => {
+    const strap = (id: string) => move(id, { things: ['strap'], cues: cues(10) });
+    const { parts } = compile(brk([step('a'), step('b'), step('c')]), [strap('a'), strap('b'), move('c')]);
+    expect(parts.filter((p) => p.kind === 'fetch').map((p) => [p.stepId, p.lengthMs])).toEqual([['a', 5000]]);
+  });
+
+  it('charges the floor both ways', () => {
+    const floor = move('f', { position: 'floor', things: ['mat'] });
+    const { parts } = compile(brk([step('f'), step('s')]), [floor, move('s', { position: 'standing' })]);
+    expect(parts.filter((p) => p.kind === 'position').map((p) => p.lengthMs)).toEqual([15_000, 15_000]);
+  });
+
+  it('leads the breath in holds and breath repetitions only', () => {
+    const { parts } = compile(
+      brk([step('a', { dose: hold(20) }), step('b', { dose: reps(5, 2) }), step('c', { dose: reps(3, 'breath') })]),
+      ['a', 'b', 'c'].map((id) => move(id)),
+    );
+    const guided = parts.filter((p) => p.breath).map((p) => p.stepId);
+    expect(guided).toEqual(['a', 'c']);
+    expect(parts.find((p) => p.breath)?.breath).toEqual({ cycleMs: 10_000, inMs: 4000 });
+  });
+
+  it('refuses a chain link without sides and a move it does not know', () => {
+    const chain: Item = {
+      type: 'chain',
+      id: 'c',
+      nesting: 'side by side',
+      sides: 'both',
+      links: [step('a'), step('gone')],
+    };
+    const resolved = resolveBreak(brk([chain]), lookupIn([move('a')]));
+    expect(resolved).toEqual({
+      ok: false,
+      failures: [
+        { code: 'unknownMove', stepId: 'gone', moveId: 'gone' },
+        { code: 'linkWithoutSides', stepId: 'a', moveId: 'a' },
+      ],
+    });
+  });
+
+  it('an empty break takes no time', () => {
+    expect(compile(brk([]), [])).toEqual({
+      parts: [],
+      totals: { totalMs: 0, leftMs: 0, rightMs: 0, bothMs: 0 },
+    });
+  });
+});

@@ -1,0 +1,56 @@
+import { breathCycle, wholeBreaths } from '../breath';
+import { countWords } from '../cues';
+import type { Dose, Milliseconds, Pace, Position, Thing } from '../model';
+
+/** Seconds to whole milliseconds. */
+export const ms = (seconds: number): Milliseconds => Math.round(seconds * 1000);
+
+/** Time to say a text: words / wordsPerMinute, up to the next half second, at least the shortest cue. */
+export const sayMs = (text: string, pace: Pace): Milliseconds => {
+  const halfSeconds = Math.ceil((countWords(text) * 120) / pace.wordsPerMinute);
+  return Math.max(halfSeconds * 500, ms(pace.shortestCueSec));
+};
+
+/** One set of work. With whole breaths on, a hold in seconds is rounded to breaths. */
+export const workMs = (dose: Dose, amount: number, pace: Pace, whole: boolean): Milliseconds => {
+  const { cycleMs } = breathCycle(pace);
+  switch (dose.measure) {
+    case 'seconds':
+      return whole ? wholeBreaths(ms(amount), cycleMs) * cycleMs : ms(amount);
+    case 'breaths':
+      return amount * cycleMs;
+    case 'reps':
+      return amount * repMs(dose.repSec, pace);
+  }
+};
+
+/** One repetition: its seconds, or one breath. */
+export const repMs = (repSec: number | 'breath', pace: Pace): Milliseconds =>
+  repSec === 'breath' ? breathCycle(pace).cycleMs : ms(repSec);
+
+// Seconds to change position and to fetch a thing: common practice, no source.
+const SEAT_SHIFT_SEC = 3;
+const STAND_UP_SEC = 6;
+const FLOOR_SEC = 15;
+const FETCH_SEC: Record<Thing, number> = {
+  desk: 0,
+  chair: 0,
+  strap: 5,
+  ball: 5,
+  towel: 5,
+  cushion: 5,
+  mat: 5,
+  wall: 8,
+};
+
+/** Time to get from one position to another. */
+export const positionMs = (from: Position, to: Position): Milliseconds => {
+  if (from === to) return 0;
+  if (from === 'floor' || to === 'floor') return ms(FLOOR_SEC);
+  if (from === 'standing' || to === 'standing') return ms(STAND_UP_SEC);
+  return ms(SEAT_SHIFT_SEC);
+};
+
+/** Time to fetch what is needed now and was not in hand in the step before. */
+export const fetchMs = (had: readonly Thing[], needs: readonly Thing[]): Milliseconds =>
+  ms(needs.filter((thing) => !had.includes(thing)).reduce((sum, thing) => sum + FETCH_SEC[thing], 0));

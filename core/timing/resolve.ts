@@ -1,0 +1,50 @@
+import { type Break, type Chain, isTwoWay, type Move, type MoveLookup, type Step, stepsOf } from '../model';
+
+/** A step together with its move. */
+export interface ResolvedStep {
+  step: Step;
+  move: Move;
+}
+export interface ResolvedChain {
+  chain: Chain;
+  links: ResolvedStep[];
+}
+export type ResolvedItem = ResolvedStep | ResolvedChain;
+
+/** A break whose moves are all known and whose chains can be led. */
+export interface ResolvedBreak {
+  brk: Break;
+  items: ResolvedItem[];
+}
+
+/** Why a break cannot be compiled, and where. */
+export type ResolveFailure =
+  | { code: 'unknownMove'; stepId: string; moveId: string }
+  | { code: 'linkWithoutSides'; stepId: string; moveId: string };
+
+export type Resolved = { ok: true; value: ResolvedBreak } | { ok: false; failures: ResolveFailure[] };
+
+export const isResolvedChain = (item: ResolvedItem): item is ResolvedChain => 'chain' in item;
+
+/** Finds the move of every step. Every link of a chain must have two ways, since a chain is led side by side. */
+export const resolveBreak = (brk: Break, lookup: MoveLookup): Resolved => {
+  const failures: ResolveFailure[] = [];
+  const found = new Map<string, Move>();
+  for (const { id, moveId } of stepsOf(brk)) {
+    const move = lookup(moveId);
+    if (move) found.set(moveId, move);
+    else failures.push({ code: 'unknownMove', stepId: id, moveId });
+  }
+  for (const item of brk.items)
+    if (item.type === 'chain')
+      for (const { id, moveId } of item.links) {
+        const move = found.get(moveId);
+        if (move && !isTwoWay(move)) failures.push({ code: 'linkWithoutSides', stepId: id, moveId });
+      }
+  if (failures.length > 0) return { ok: false, failures };
+  const resolve = (step: Step): ResolvedStep => ({ step, move: found.get(step.moveId) as Move });
+  const items = brk.items.map((item): ResolvedItem =>
+    item.type === 'chain' ? { chain: item, links: item.links.map(resolve) } : resolve(item),
+  );
+  return { ok: true, value: { brk, items } };
+};

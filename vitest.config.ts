@@ -1,0 +1,24 @@
+import { defineConfig } from 'vitest/config';
+
+// Tests run far from UTC, so that a time taken in the wrong zone is seen.
+process.env.TZ = 'Pacific/Auckland';
+
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'core', include: ['core/**/*.test.ts'] } },
+      { test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 20_000 } },
+      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'] } },
+      {
+        test: {
+          name: 'e2e',
+          include: ['e2e/**/*.test.ts'],
+          globalSetup: 'e2e/setup.ts',
+          testTimeout: 120_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
