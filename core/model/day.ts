@@ -51,7 +51,11 @@ export const DayInput = Rule.extend({
   if (day.startMin >= day.endMin)
     ctx.addIssue({ code: 'custom', path: ['endMin'], message: 'must be later than the start of the day' });
   if (day.maxCount !== null && day.minCount > day.maxCount)
-    ctx.addIssue({ code: 'custom', path: ['minCount'], message: `must not be more than the most, ${day.maxCount}` });
+    ctx.addIssue({
+      code: 'custom',
+      path: ['minCount'],
+      message: `must not be more than the most, ${day.maxCount}`,
+    });
   const ids = day.kinds.map((k) => k.id);
   if (new Set(ids).size < ids.length)
     ctx.addIssue({ code: 'custom', path: ['kinds'], message: 'each kind needs an id of its own' });

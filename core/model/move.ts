@@ -138,12 +138,24 @@ export const Move = z
   })
   .superRefine((move, ctx) => {
     if (move.ways.pattern !== 'together' && !move.cues.again)
-      ctx.addIssue({ code: 'custom', path: ['cues', 'again'], message: 'a two-way move needs a second-side cue' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['cues', 'again'],
+        message: 'a two-way move needs a second-side cue',
+      });
     if (move.ways.directions && !move.cues.turn)
-      ctx.addIssue({ code: 'custom', path: ['cues', 'turn'], message: 'a move with directions needs a cue for the second' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['cues', 'turn'],
+        message: 'a move with directions needs a cue for the second',
+      });
     const { least, usual, most } = move.dose;
     if (least > usual.amount || usual.amount > most)
-      ctx.addIssue({ code: 'custom', path: ['dose'], message: 'doses must rise from least to usual to most' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['dose'],
+        message: 'doses must rise from least to usual to most',
+      });
   });
 export type Move = z.infer<typeof Move>;
 

@@ -19,7 +19,11 @@ const at = (value: unknown, path: readonly PropertyKey[]): unknown =>
   );
 
 const brief = (value: unknown): unknown =>
-  value !== null && typeof value === 'object' ? undefined : typeof value === 'string' ? value.slice(0, 80) : value;
+  value !== null && typeof value === 'object'
+    ? undefined
+    : typeof value === 'string'
+      ? value.slice(0, 80)
+      : value;
 
 const unit = (origin: string, bound: number | bigint, which: 'least' | 'most'): string => {
   if (origin === 'string') return `have at ${which} ${bound} character${bound === 1 ? '' : 's'}`;
@@ -35,7 +39,10 @@ const say = (issue: Issue, value: unknown): Pick<FieldProblem, 'message' | 'boun
       return { message: `must ${unit(issue.origin, issue.maximum, 'most')}`, bound: Number(issue.maximum) };
     case 'invalid_type':
       return {
-        message: value === undefined ? 'is missing' : `must be ${issue.expected === 'int' ? 'a whole number' : `of type ${issue.expected}`}`,
+        message:
+          value === undefined
+            ? 'is missing'
+            : `must be ${issue.expected === 'int' ? 'a whole number' : `of type ${issue.expected}`}`,
         bound: issue.expected,
       };
     case 'invalid_value':

@@ -45,7 +45,8 @@ export const step = (moveId: string, more: StepInput = {}): Step =>
 
 export const hold = (amount: number) => ({ measure: 'seconds', amount }) as const;
 export const breaths = (amount: number) => ({ measure: 'breaths', amount }) as const;
-export const reps = (amount: number, repSec: number | 'breath') => ({ measure: 'reps', amount, repSec }) as const;
+export const reps = (amount: number, repSec: number | 'breath') =>
+  ({ measure: 'reps', amount, repSec }) as const;
 
 export const brk = (items: Item[], more: Partial<import('zod').z.input<typeof Break>> = {}): Break =>
   Break.parse({ id: 'b', name: 'Test break', slotSec: 600, items, ...more });

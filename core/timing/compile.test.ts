@@ -68,7 +68,11 @@ describe('compiling a break', () => {
 
   it('leads the breath in holds and breath repetitions only', () => {
     const { parts } = compile(
-      brk([step('a', { dose: hold(20) }), step('b', { dose: reps(5, 2) }), step('c', { dose: reps(3, 'breath') })]),
+      brk([
+        step('a', { dose: hold(20) }),
+        step('b', { dose: reps(5, 2) }),
+        step('c', { dose: reps(3, 'breath') }),
+      ]),
       ['a', 'b', 'c'].map((id) => move(id)),
     );
     const guided = parts.filter((p) => p.breath).map((p) => p.stepId);

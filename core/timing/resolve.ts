@@ -43,8 +43,19 @@ export const resolveBreak = (brk: Break, lookup: MoveLookup): Resolved => {
       }
   if (failures.length > 0) return { ok: false, failures };
   const resolve = (step: Step): ResolvedStep => ({ step, move: found.get(step.moveId) as Move });
-  const items = brk.items.map((item): ResolvedItem =>
-    item.type === 'chain' ? { chain: item, links: item.links.map(resolve) } : resolve(item),
+  const items = brk.items.map(
+    (item): ResolvedItem =>
+      item.type === 'chain' ? { chain: item, links: item.links.map(resolve) } : resolve(item),
   );
   return { ok: true, value: { brk, items } };
+};
+
+/** Every step of a resolved break with its move, links of chains included, in order. */
+export const resolvedSteps = ({ items }: ResolvedBreak): ResolvedStep[] =>
+  items.flatMap((item) => (isResolvedChain(item) ? item.links : [item]));
+
+/** Finds the move of a step by the step's id. */
+export const stepMoves = (resolved: ResolvedBreak): ((stepId: string) => Move | undefined) => {
+  const moves = new Map(resolvedSteps(resolved).map(({ step, move }) => [step.id, move]));
+  return (stepId) => moves.get(stepId);
 };

@@ -29,7 +29,10 @@ describe('worked examples at the default pace', () => {
   });
 
   it('together, two directions, 10 reps of 2.5, cue 9, again 3', () => {
-    const m = move('a', { ways: { pattern: 'together', directions: ['back', 'forward'] }, cues: cues(9, 4, 3) });
+    const m = move('a', {
+      ways: { pattern: 'together', directions: ['back', 'forward'] },
+      cues: cues(9, 4, 3),
+    });
     const result = seconds([step('a', { dose: reps(10, 2.5) })], [m]);
     expect(result).toMatchObject({ total: 60, both: 50, text: '(4 + 25) + (4 + 25) + 2 = 60' });
   });
@@ -78,7 +81,12 @@ describe('worked examples at the default pace', () => {
   it('edge, strap, two sets of 30 each side, cue 20, again 5', () => {
     const m = move('a', { position: 'edge', things: ['strap'], ways: each(), cues: cues(20, 5) });
     const result = seconds([step('a', { dose: hold(30), sets: 2 })], [m]);
-    expect(result).toMatchObject({ total: 155, left: 60, right: 60, text: '8 + (9 + 65 + 2) + (4 + 65 + 2) = 155' });
+    expect(result).toMatchObject({
+      total: 155,
+      left: 60,
+      right: 60,
+      text: '8 + (9 + 65 + 2) + (4 + 65 + 2) = 155',
+    });
   });
 
   it('edge, hold 30, cue 10; then standing at a wall, right first, 3 breaths, cue 16, again 4', () => {

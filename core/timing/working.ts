@@ -42,7 +42,7 @@ export const workingOf = (parts: readonly Part[]): Working => {
       ? 'before'
       : alternating
         ? 'alternating'
-        : part.side ?? (directed && kind === 'return' ? 'after' : 'together');
+        : (part.side ?? (directed && kind === 'return' ? 'after' : 'together'));
     const turned = label === 'together' && part.kind === 'change' && last?.kind === 'work';
     const nextKey = `${label}.${part.pass}.${alternating ? '' : part.chainId === null ? part.stepId : ''}`;
     let group = groups.at(-1);

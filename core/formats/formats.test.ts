@@ -1,0 +1,141 @@
+import { readFileSync } from 'node:fs';
+import Ajv from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { WebVTTParser } from 'webvtt-parser';
+import { library, moveLookup, stepOf } from '../moves';
+import { arbBreak } from '../testing/arbitrary';
+import { brk, each, lookupIn, move, step } from '../testing/build';
+import { compileTimeline, resolveBreak } from '../timing';
+import { breakFileJsonSchema, breakLines, breakToVtt, readBreakFile, vttTime, writeBreakFile } from '.';
+
+const resolve = (b: Parameters<typeof resolveBreak>[0], lookup = moveLookup()) => {
+  const resolved = resolveBreak(b, lookup);
+  if (!resolved.ok) throw new Error('broken test');
+  return resolved.value;
+};
+
+describe('break file', () => {
+  const sample = brk([stepOf(library[0], 's1'), stepOf(library[8], 's2')], { name: 'Ünïcode "quoted" 腰' });
+  const text = writeBreakFile(sample, moveLookup());
+
+  it('gives any break back as it was', () =>
+    fc.assert(
+      fc.property(arbBreak, ({ brk: b, moves }) => {
+        const read = readBreakFile(writeBreakFile(b, lookupIn(moves)));
+        expect(read.ok && JSON.stringify(read.file.break)).toBe(JSON.stringify(b));
+      }),
+      { numRuns: 60, seed: 3 },
+    ));
+
+  it('holds the moves it uses, each once', () => {
+    const read = readBreakFile(text);
+    expect(read.ok && read.file.moves.map((m) => m.id)).toEqual([library[0].id, library[8].id]);
+  });
+
+  it('fits its published JSON Schema, which is the one in docs/formats', () => {
+    const schema = breakFileJsonSchema() as object;
+    const published = JSON.parse(readFileSync('docs/formats/break-file.schema.json', 'utf8'));
+    expect(published).toEqual(JSON.parse(JSON.stringify(schema)));
+    const validate = new Ajv({ strict: false }).compile(schema);
+    expect(validate(JSON.parse(text))).toBe(true);
+    expect(validate({ ...JSON.parse(text), version: 'one' })).toBe(false);
+  });
+
+  const problemsOf = (broken: string) => {
+    const read = readBreakFile(broken);
+    return read.ok ? [] : read.problems;
+  };
+
+  it('names line and column of a broken text', () => {
+    const cut = text.split('\n').slice(0, 12).join('\n');
+    expect(problemsOf(cut)[0]).toMatchObject({
+      line: 12,
+      message: expect.stringMatching(/ends before|expected/),
+    });
+    expect(problemsOf('')[0]).toMatchObject({ line: 1, column: 1 });
+    expect(problemsOf('{ "format": nonsense }')[0]).toMatchObject({
+      line: 1,
+      message: 'something here is not JSON',
+    });
+  });
+
+  it('names field, bound, value and line of a wrong value', () => {
+    const [problem] = problemsOf(text.replace('"slotSec": 600', '"slotSec": 4'));
+    const line = text.split('\n').findIndex((l) => l.includes('"slotSec"')) + 1;
+    expect(problem).toMatchObject({
+      path: 'break.slotSec',
+      message: 'must be at least 10',
+      bound: 10,
+      value: 4,
+      line,
+    });
+  });
+
+  it('turns away a foreign file, a newer version and a step without its move', () => {
+    expect(problemsOf('{"format":"song"}')[0].message).toMatch(/not a break file/);
+    expect(problemsOf('[1, 2]')[0].message).toMatch(/not a break file/);
+    expect(problemsOf(text.replace('"version": 1', '"version": 2'))[0]).toMatchObject({
+      path: 'version',
+      bound: 1,
+    });
+    const orphan = writeBreakFile(brk([step('gone')]), () => undefined);
+    expect(problemsOf(orphan)[0].message).toMatch(/"gone" is used by a step but not in the file/);
+  });
+
+  it('says which second-side cue a move lacks', () => {
+    const twoWay = writeBreakFile(brk([step('a')]), lookupIn([move('a', { ways: each() })]));
+    const [problem] = problemsOf(twoWay.replace(/\s*"again": "[^"]*",/, ''));
+    expect(problem).toMatchObject({
+      path: 'moves.0.cues.again',
+      message: 'a two-way move needs a second-side cue',
+    });
+  });
+});
+
+describe('WebVTT', () => {
+  it('writes times as the standard asks', () => {
+    // W3C WebVTT, timestamp syntax.
+    expect(vttTime(0)).toBe('00:00:00.000');
+    expect(vttTime(3_725_042)).toBe('01:02:05.042');
+  });
+
+  it('is read without complaint by an independent parser, cue by cue', () => {
+    const tricky = move('t', { name: 'A --> B & <c>', ways: each() });
+    const resolved = resolve(brk([step('t'), stepOf(library[6], 's')], { name: 'Neck & <wrists>' }), (id) =>
+      id === 't' ? tricky : moveLookup()(id),
+    );
+    const timeline = compileTimeline(resolved);
+    const tree = new WebVTTParser().parse(breakToVtt(resolved, timeline), 'metadata');
+    expect(tree.errors).toEqual([]);
+    expect(tree.cues).toHaveLength(timeline.parts.length);
+    for (const [i, part] of timeline.parts.entries()) {
+      expect(tree.cues[i].startTime * 1000).toBeCloseTo(part.startMs, 3);
+      expect(tree.cues[i].endTime * 1000).toBeCloseTo(part.startMs + part.lengthMs, 3);
+      expect(tree.cues[i].text).not.toBe('');
+    }
+    expect(tree.cues[0].text).toBe(timeline.parts[0].text);
+  });
+});
+
+describe('plain lines', () => {
+  it('say each step with its dose, and mark a series', () => {
+    const links = [
+      stepOf(library.find((m) => m.id === 'ear-to-shoulder')!, 'a'),
+      stepOf(library.find((m) => m.id === 'arm-across')!, 'b'),
+    ];
+    const rolls = stepOf(library.find((m) => m.id === 'shoulder-rolls')!, 'r');
+    const chain = {
+      type: 'chain' as const,
+      id: 'c',
+      nesting: 'side by side' as const,
+      sides: 'both' as const,
+      links,
+    };
+    expect(breakLines(resolve(brk([rolls, chain])))).toEqual([
+      'Shoulder rolls: 8 times each direction',
+      'In one series: Ear toward the shoulder: 20 s each side',
+      '  then: Arm across the chest: 20 s each side',
+    ]);
+  });
+});

@@ -1,0 +1,3 @@
+export * from './break-file';
+export * from './plain-text';
+export * from './webvtt';

@@ -1,0 +1,2 @@
+export * from './lead';
+export * from './view';

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '../lead';
+import { brk, compile, cues, each, lookupIn, move, step } from '../testing/build';
+import { doneParts, planAgainstDone, sumOf } from '.';
+
+const moves = [move('a', { ways: each(), cues: cues(14, 4) }), move('b', { cues: cues(10) })];
+const timeline = compile(brk([step('a'), step('b')]), moves);
+
+describe('planned against done', () => {
+  // Left side in full, then 5 s of the right hold, then stopped.
+  const begun = advance(timeline, start(readyToLead(timeline), 0), COUNT_IN_MS + 6000 + 20_000 + 2000 + 4000);
+  const lead = stop(timeline, begun, COUNT_IN_MS + 37_000);
+  const parts = doneParts(timeline, lead, (id) => id, lookupIn(moves));
+
+  it('keeps every part with its plan', () => {
+    expect(parts.map((p) => p.plannedMs)).toEqual(timeline.parts.map((p) => p.lengthMs));
+    expect(parts.map((p) => p.doneMs)).toEqual([6000, 20_000, 2000, 4000, 5000, 0, 0, 0, 0]);
+  });
+
+  it('sums by step and side', () => {
+    expect(planAgainstDone(parts)).toEqual([
+      {
+        stepId: 'a',
+        moveName: 'Move a',
+        whole: { plannedMs: 54_000, doneMs: 37_000 },
+        left: { plannedMs: 20_000, doneMs: 20_000 },
+        right: { plannedMs: 20_000, doneMs: 5000 },
+        together: null,
+      },
+      {
+        stepId: 'b',
+        moveName: 'Move b',
+        whole: { plannedMs: 26_500, doneMs: 0 },
+        left: null,
+        right: null,
+        together: { plannedMs: 20_000, doneMs: 0 },
+      },
+    ]);
+    expect(sumOf({ parts })).toEqual({
+      plannedMs: 80_500,
+      doneMs: 37_000,
+      workPlannedMs: 60_000,
+      workDoneMs: 25_000,
+      stepsPlanned: 2,
+      stepsDone: 1,
+      leftDoneMs: 20_000,
+      rightDoneMs: 5000,
+    });
+  });
+
+  it('a step skipped on one side does not count as done', () => {
+    const atRight = advance(timeline, start(readyToLead(timeline), 0), COUNT_IN_MS + 32_000);
+    const skipped = skip(timeline, atRight, COUNT_IN_MS + 32_000);
+    expect(sumOf({ parts: doneParts(timeline, skipped, (id) => id, lookupIn(moves)) }).stepsDone).toBe(0);
+  });
+});

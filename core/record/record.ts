@@ -1,0 +1,92 @@
+import type { Lead } from '../lead';
+import type { DonePart, Milliseconds, MoveLookup, Session, Side } from '../model';
+import type { Timeline } from '../timing';
+
+/** Part by part, what was planned and what was really done. */
+export const doneParts = (
+  timeline: Timeline,
+  lead: Lead,
+  moveIdOf: (stepId: string) => string,
+  lookup: MoveLookup,
+): DonePart[] =>
+  timeline.parts.map((part) => ({
+    stepId: part.stepId,
+    moveName: lookup(moveIdOf(part.stepId))?.name ?? 'A move that is gone',
+    kind: part.kind,
+    side: part.side,
+    plannedMs: part.lengthMs,
+    doneMs: Math.round(lead.doneMs[part.index] ?? 0),
+  }));
+
+/** Work planned and done, on one side or on both together. */
+export interface WorkPair {
+  plannedMs: Milliseconds;
+  doneMs: Milliseconds;
+}
+
+/** One step of a record. Sides are the ways that were led, as said aloud. */
+export interface StepRecord {
+  stepId: string;
+  moveName: string;
+  /** All parts of the step, words and returns included. */
+  whole: WorkPair;
+  left: WorkPair | null;
+  right: WorkPair | null;
+  together: WorkPair | null;
+}
+
+const add = (pair: WorkPair | null, part: DonePart): WorkPair => ({
+  plannedMs: (pair?.plannedMs ?? 0) + part.plannedMs,
+  doneMs: (pair?.doneMs ?? 0) + part.doneMs,
+});
+
+/** Planned against done, per step and side, in the order in which the steps were first met. */
+export const planAgainstDone = (parts: readonly DonePart[]): StepRecord[] => {
+  const steps = new Map<string, StepRecord>();
+  for (const part of parts) {
+    const step = steps.get(part.stepId) ?? {
+      stepId: part.stepId,
+      moveName: part.moveName,
+      whole: { plannedMs: 0, doneMs: 0 },
+      left: null,
+      right: null,
+      together: null,
+    };
+    step.whole = add(step.whole, part);
+    if (part.kind === 'work') {
+      const place: Side | 'together' = part.side ?? 'together';
+      step[place] = add(step[place], part);
+    }
+    steps.set(part.stepId, step);
+  }
+  return [...steps.values()];
+};
+
+/** The whole of a record, in work and in time. */
+export interface SessionSum extends WorkPair {
+  workPlannedMs: Milliseconds;
+  workDoneMs: Milliseconds;
+  stepsPlanned: number;
+  /** Steps in which some work was done on every side that was planned. */
+  stepsDone: number;
+  leftDoneMs: Milliseconds;
+  rightDoneMs: Milliseconds;
+}
+
+/** Sums a record. */
+export const sumOf = (session: Pick<Session, 'parts'>): SessionSum => {
+  const steps = planAgainstDone(session.parts);
+  const sides = (s: StepRecord): WorkPair[] => [s.left, s.right, s.together].filter((p) => p !== null);
+  const total = (pick: (s: StepRecord) => number): number => steps.reduce((sum, s) => sum + pick(s), 0);
+  const work = (key: keyof WorkPair) => total((s) => sides(s).reduce((sum, p) => sum + p[key], 0));
+  return {
+    plannedMs: total((s) => s.whole.plannedMs),
+    doneMs: total((s) => s.whole.doneMs),
+    workPlannedMs: work('plannedMs'),
+    workDoneMs: work('doneMs'),
+    stepsPlanned: steps.length,
+    stepsDone: steps.filter((s) => sides(s).length > 0 && sides(s).every((p) => p.doneMs > 0)).length,
+    leftDoneMs: total((s) => s.left?.doneMs ?? 0),
+    rightDoneMs: total((s) => s.right?.doneMs ?? 0),
+  };
+};

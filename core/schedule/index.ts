@@ -1,0 +1,3 @@
+export * from './plan-day';
+export * from './run';
+export * from './week';

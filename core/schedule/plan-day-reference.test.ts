@@ -1,0 +1,82 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { DayInput } from '../model';
+import { seeded } from '../testing/random';
+import { planByTrying } from '../testing/slow-planner';
+import { loadSolver, planBySolver } from '../testing/solver-planner';
+import { planDay } from './plan-day';
+
+const judged = (day: DayInput) => {
+  const result = planDay(day);
+  return result.ok ? { overMin: result.plan.overMin, cost: result.plan.cost } : null;
+};
+
+describe('against trying every plan', () => {
+  const smallDay = (seed: number) => {
+    const r = seeded(seed);
+    const startMin = 540 + r.int(0, 4);
+    const span = (longest: number) => {
+      const from = startMin + r.int(0, 50);
+      return { startMin: from, endMin: from + r.int(1, longest) };
+    };
+    const kinds = [{ id: 'short', lengthMin: r.pick([3, 5]), relief: 1 }];
+    if (r.int(0, 1)) kinds.push({ id: 'tiny', lengthMin: 1, relief: r.pick([0.3, 0.5, 0.7]) });
+    const minCount = r.pick([0, 0, 1, 2]);
+    return DayInput.parse({
+      startMin,
+      endMin: startMin + r.int(30, 70),
+      offDesk: r.int(0, 1) ? [span(15)] : [],
+      blocked: r.int(0, 2) ? [span(25)] : [],
+      gridMin: 5,
+      targetMin: r.int(3, 15),
+      limitMin: r.int(12, 30),
+      lambda: r.int(1, 60),
+      minGapMin: r.pick([0, 4, 10]),
+      minCount,
+      maxCount: r.pick([null, null, minCount + 1, minCount + 3]),
+      edgeMin: r.pick([0, 0, 5]),
+      kinds,
+    });
+  };
+  it('agrees on 150 small days with reliefs, counts, gaps and edges', { timeout: 60_000 }, () => {
+    let planned = 0;
+    for (let seed = 1; seed <= 150; seed++) {
+      const day = smallDay(seed);
+      const expected = planByTrying(day);
+      if (expected) planned++;
+      expect(judged(day), `seed ${seed}`).toEqual(expected);
+    }
+    expect(planned).toBeGreaterThan(110);
+  });
+});
+
+describe('against a mixed-integer solver (HiGHS) on whole days', () => {
+  let solver: Awaited<ReturnType<typeof loadSolver>>;
+  beforeAll(async () => {
+    solver = await loadSolver();
+  });
+  const wholeDay = (seed: number) => {
+    const r = seeded(seed);
+    const blocked = Array.from({ length: r.int(0, 4) }, () => {
+      const from = 540 + 15 * r.int(0, 30);
+      return { startMin: from, endMin: from + r.pick([30, 60, 90]) };
+    });
+    const minCount = r.pick([0, 0, 3, 6]);
+    return DayInput.parse({
+      startMin: 540,
+      endMin: 1050,
+      offDesk: [{ startMin: 750, endMin: 795 }],
+      blocked,
+      targetMin: r.pick([20, 30, 45]),
+      lambda: r.pick([20, 100, 300]),
+      minGapMin: r.pick([15, 20, 40]),
+      minCount,
+      maxCount: r.pick([null, null, 6, 8]),
+    });
+  };
+  it('agrees on 8 days, counts included', { timeout: 120_000 }, () => {
+    for (let seed = 1; seed <= 8; seed++) {
+      const day = wholeDay(seed);
+      expect(judged(day), `seed ${seed}`).toEqual(planBySolver(solver, day));
+    }
+  });
+});

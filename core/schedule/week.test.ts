@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { Rule } from '../model';
+import { addDays, dayInput, emptyDays, mondayOf, weekdayOf, withPlan } from '.';
+
+describe('weeks', () => {
+  it('start on Monday, over months and years', () => {
+    expect(mondayOf('2027-01-01')).toBe('2026-12-28');
+    expect(mondayOf('2026-12-28')).toBe('2026-12-28');
+    expect(addDays('2026-12-28', 4)).toBe('2027-01-01');
+    expect(weekdayOf('2026-11-29')).toBe(7);
+  });
+
+  it('hold the days on which a group works, in order', () => {
+    const days = emptyDays({ days: [5, 1, 3, 1] }, '2026-11-23').map((d) => d.date);
+    expect(days).toEqual(['2026-11-23', '2026-11-25', '2026-11-27']);
+  });
+
+  const busy = [
+    { id: 'm', label: 'Stand-up', offDesk: false, startMin: 600, endMin: 630 },
+    { id: 'w', label: 'Walk', offDesk: true, startMin: 900, endMin: 915 },
+  ];
+  const planned = (id: string, startMin: number, locked = false) => ({
+    id,
+    startMin,
+    kindId: 'short',
+    breakId: `break of ${id}`,
+    locked,
+  });
+
+  it('take lunch and walks off the desk, meetings as blocked, hand-set breaks as locked', () => {
+    const group = { hours: { startMin: 540, endMin: 1020 }, lunch: { startMin: 750, endMin: 795 } };
+    const input = dayInput(group, Rule.parse({}), {
+      busy,
+      breaks: [planned('a', 640, true), planned('b', 700)],
+    });
+    expect(input).toMatchObject({
+      startMin: 540,
+      endMin: 1020,
+      offDesk: [group.lunch, { startMin: 900, endMin: 915 }],
+      blocked: [{ startMin: 600, endMin: 630 }],
+      locked: [{ startMin: 640, kindId: 'short' }],
+    });
+  });
+
+  it('keep ids and chosen breaks when planned again, and give new breaks new ids', () => {
+    const date = '2026-11-23';
+    const day = { date, busy, breaks: [planned(`${date}.1`, 560), planned(`${date}.2`, 640, true)] };
+    const places = [575, 640, 700].map((startMin) => ({ startMin, kindId: 'short' }));
+    const again = withPlan(day, places);
+    expect(again.breaks.map((b) => [b.id, b.startMin, b.breakId, b.locked])).toEqual([
+      [`${date}.1`, 575, `break of ${date}.1`, false],
+      [`${date}.2`, 640, `break of ${date}.2`, true],
+      [`${date}.3`, 700, null, false],
+    ]);
+  });
+});
