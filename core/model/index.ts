@@ -2,6 +2,7 @@ export * from './break';
 export * from './day';
 export * from './dose';
 export * from './group';
+export * from './kept';
 export * from './move';
 export * from './pace';
 export * from './pose';

@@ -10,6 +10,16 @@ export const FieldProblem = z.object({
 });
 export type FieldProblem = z.infer<typeof FieldProblem>;
 
+/** The one shape of every error an address of the server answers with. */
+export const ApiError = z.object({
+  /** Stable, for programs: `invalid`, `notFound`, `conflict`, ... */
+  code: z.string(),
+  /** For people: what happened, that nothing was lost, what to do. */
+  message: z.string(),
+  fields: z.array(FieldProblem.extend({ line: z.int().optional(), column: z.int().optional() })),
+});
+export type ApiError = z.infer<typeof ApiError>;
+
 type Issue = z.core.$ZodIssue;
 
 const at = (value: unknown, path: readonly PropertyKey[]): unknown =>

@@ -1,17 +1,16 @@
 import type { Lead } from '../lead';
-import type { DonePart, Milliseconds, MoveLookup, Session, Side } from '../model';
+import type { DonePart, Milliseconds, Move, Session, Side } from '../model';
 import type { Timeline } from '../timing';
 
 /** Part by part, what was planned and what was really done. */
 export const doneParts = (
   timeline: Timeline,
   lead: Lead,
-  moveIdOf: (stepId: string) => string,
-  lookup: MoveLookup,
+  moveOf: (stepId: string) => Move | undefined,
 ): DonePart[] =>
   timeline.parts.map((part) => ({
     stepId: part.stepId,
-    moveName: lookup(moveIdOf(part.stepId))?.name ?? 'A move that is gone',
+    moveName: moveOf(part.stepId)?.name ?? 'A move that is gone',
     kind: part.kind,
     side: part.side,
     plannedMs: part.lengthMs,

@@ -1,0 +1,30 @@
+import type { Break, Item, Move, MoveLookup, Step } from '../model';
+import type { BreakFile } from './break-file';
+
+const same = (a: Move, b: Move): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Makes a break file one's own: the break gets a new id, moves that are not known here come along, and a move
+ * that is known here under the same id but reads differently comes along under a new id, so that neither the
+ * file nor what is here changes its meaning.
+ */
+export const adoptBreakFile = (
+  { break: brk, moves }: BreakFile,
+  lookup: MoveLookup,
+  newId: () => string,
+): { brk: Break; newMoves: Move[] } => {
+  const renamed = new Map<string, string>();
+  const newMoves = moves.flatMap((move): Move[] => {
+    const here = lookup(move.id);
+    if (here && same(here, move)) return [];
+    if (!here) return [move];
+    const id = newId();
+    renamed.set(move.id, id);
+    return [{ ...move, id }];
+  });
+  const step = (s: Step): Step => ({ ...s, moveId: renamed.get(s.moveId) ?? s.moveId });
+  const items = brk.items.map(
+    (item): Item => (item.type === 'step' ? step(item) : { ...item, links: item.links.map(step) }),
+  );
+  return { brk: { ...brk, id: newId(), items }, newMoves };
+};

@@ -1,0 +1,50 @@
+import { type MoveLookup, type Week } from '@kotabi/core/model';
+import { moveLookup } from '@kotabi/core/moves';
+import { kinds } from './db/kinds';
+import type { Database } from './db/open';
+import { Store } from './db/store';
+import { unknownReference } from './errors';
+
+/** What every route works with. The clock is passed in, so that tests can set it. */
+export const createContext = (db: Database, now: () => Date) => {
+  const store = <T extends { id: string }>(kind: Parameters<typeof makeStore<T>>[1]) => makeStore(db, kind, now);
+  const stores = {
+    groups: store(kinds.group),
+    people: store(kinds.person),
+    moves: store(kinds.move),
+    breaks: store(kinds.brk),
+    weeks: store(kinds.week),
+    sessions: store(kinds.session),
+  };
+  return {
+    db,
+    now,
+    ...stores,
+    /** Finds moves among the instructor's own and the library's. */
+    lookup: async (): Promise<MoveLookup> => moveLookup((await stores.moves.list()).map((m) => m.value)),
+    /** Refuses a thing that names a group which is not there. */
+    requireGroup: async (groupId: string | null): Promise<void> => {
+      if (groupId !== null && !(await stores.groups.get(groupId)))
+        throw unknownReference('value.groupId', 'group', groupId);
+    },
+    requireBreak: async (breakId: string): Promise<void> => {
+      if (!(await stores.breaks.get(breakId))) throw unknownReference('value.breakId', 'break', breakId);
+    },
+    /** Refuses a week that plans a break which is not there. */
+    requireBreaksOf: async (week: Week): Promise<void> => {
+      const known = new Set((await stores.breaks.list()).map((b) => b.value.id));
+      for (const [d, day] of week.days.entries())
+        for (const [i, planned] of day.breaks.entries())
+          if (planned.breakId !== null && !known.has(planned.breakId))
+            throw unknownReference(`value.days.${d}.breaks.${i}.breakId`, 'break', planned.breakId);
+    },
+  };
+};
+
+const makeStore = <T extends { id: string }>(
+  db: Database,
+  kind: ConstructorParameters<typeof Store<T>>[1],
+  now: () => Date,
+): Store<T> => new Store(db, kind, now);
+
+export type Context = ReturnType<typeof createContext>;

@@ -1,0 +1,45 @@
+import { Break, Group, Move, Person, Session, Week } from '@kotabi/core/model';
+import type { z } from 'zod';
+import { breaks, groups, moves, people, sessions, weeks } from './schema';
+
+/** How one kind of thing is kept: its shape, its table, and what is taken out of it into columns. */
+export interface KeptKind<T extends { id: string }> {
+  name: string;
+  schema: z.ZodType<T>;
+  /** All tables share the columns of the plainest one. */
+  table: typeof groups;
+  columns: (value: T) => Record<string, unknown>;
+  /** Puts columns that the database may change by itself (a deleted group) back into the thing. */
+  restore: (row: Record<string, unknown>, data: T) => T;
+}
+
+const kind = <T extends { id: string }>(
+  name: string,
+  schema: z.ZodType<T>,
+  table: unknown,
+  columns: KeptKind<T>['columns'] = () => ({}),
+  restore: KeptKind<T>['restore'] = (_, data) => data,
+): KeptKind<T> => ({ name, schema, table: table as typeof groups, columns, restore });
+
+const groupOf = (row: Record<string, unknown>) => (row.groupId as string | null) ?? null;
+
+export const kinds = {
+  group: kind<Group>('group', Group, groups),
+  person: kind<Person>('person', Person, people, ({ groupId }) => ({ groupId })),
+  move: kind<Move>('move', Move, moves),
+  brk: kind<Break>(
+    'break',
+    Break,
+    breaks,
+    ({ groupId }) => ({ groupId }),
+    (row, data) => ({ ...data, groupId: groupOf(row) }),
+  ),
+  week: kind<Week>('week', Week, weeks, ({ groupId, startDate }) => ({ groupId, startDate })),
+  session: kind<Session>(
+    'session',
+    Session,
+    sessions,
+    ({ groupId, breakId, startedAt }) => ({ groupId, breakId, startedAt }),
+    (row, data) => ({ ...data, groupId: groupOf(row) }),
+  ),
+};

@@ -1,0 +1,106 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { Change, Kept } from '@kotabi/core/model';
+import { and, eq, type SQL, sql } from 'drizzle-orm';
+import type { KeptKind } from './kinds';
+import type { Database } from './open';
+import { breakVersions, breaks } from './schema';
+
+export type PutResult<T> =
+  | { ok: true; kept: Kept<T>; created: boolean }
+  | { ok: false; reason: 'missing' }
+  | { ok: false; reason: 'conflict'; current: Kept<T> };
+
+type Row = { id: string; version: number; updatedAt: string; data: unknown };
+
+/** Reads and writes things of one kind. All writes are single batches, so each is kept whole or not at all. */
+export class Store<T extends { id: string }> {
+  constructor(
+    private readonly db: Database,
+    readonly kind: KeptKind<T>,
+    private readonly now: () => Date,
+  ) {}
+
+  private read(row: Row): Kept<T> {
+    const value = this.kind.restore(row as Record<string, unknown>, row.data as T);
+    return { version: row.version, updatedAt: row.updatedAt, value };
+  }
+
+  /** Everything that meets a condition, in the order in which it was first kept. */
+  async list(where?: SQL, order?: SQL): Promise<Kept<T>[]> {
+    const rows = await this.db
+      .select()
+      .from(this.kind.table)
+      .where(where)
+      .orderBy(order ?? sql`rowid`);
+    return rows.map((row) => this.read(row));
+  }
+
+  async get(id: string, where?: SQL): Promise<Kept<T> | undefined> {
+    const [found] = await this.list(and(eq(this.kind.table.id, id), where));
+    return found;
+  }
+
+  /**
+   * Keeps a new state, if it is based on the newest one. Sending the same change twice is harmless: what is
+   * there already is simply given back.
+   */
+  async put({ baseVersion, value }: Change<T>): Promise<PutResult<T>> {
+    const { table } = this.kind;
+    const updatedAt = this.now().toISOString();
+    const row = { version: baseVersion + 1, updatedAt, data: value, ...this.kind.columns(value) };
+    const write =
+      baseVersion === 0
+        ? this.db
+            .insert(table)
+            .values({ id: value.id, ...row })
+            .onConflictDoNothing()
+        : this.db
+            .update(table)
+            .set(row)
+            .where(and(eq(table.id, value.id), eq(table.version, baseVersion)));
+    const { rowsAffected } = await this.commit(write, value, baseVersion + 1, updatedAt);
+    if (rowsAffected > 0)
+      return { ok: true, created: baseVersion === 0, kept: { version: baseVersion + 1, updatedAt, value } };
+    const current = await this.get(value.id);
+    if (!current) return { ok: false, reason: 'missing' };
+    // Compared as JSON, since that is what was sent and what is kept.
+    if (isDeepStrictEqual(current.value, JSON.parse(JSON.stringify(value))))
+      return { ok: true, created: false, kept: current };
+    return { ok: false, reason: 'conflict', current };
+  }
+
+  /** Writes, and for breaks keeps the state as a version in the same batch. */
+  private async commit(
+    write: Parameters<Database['batch']>[0][number],
+    value: T,
+    version: number,
+    savedAt: string,
+  ): Promise<{ rowsAffected: number }> {
+    if ((this.kind.table as unknown) !== breaks) {
+      const [result] = await this.db.batch([write]);
+      return result as { rowsAffected: number };
+    }
+    const remember = this.db
+      .insert(breakVersions)
+      .select(
+        this.db
+          .select({
+            breakId: breaks.id,
+            version: breaks.version,
+            savedAt: breaks.updatedAt,
+            data: breaks.data,
+          })
+          .from(breaks)
+          .where(and(eq(breaks.id, value.id), eq(breaks.version, version), eq(breaks.updatedAt, savedAt))),
+      )
+      .onConflictDoNothing();
+    const [result] = await this.db.batch([write, remember]);
+    return result as { rowsAffected: number };
+  }
+
+  /** Deletes for good. False when there was nothing to delete. */
+  async remove(id: string): Promise<boolean> {
+    const { rowsAffected } = await this.db.delete(this.kind.table).where(eq(this.kind.table.id, id));
+    return rowsAffected > 0;
+  }
+}

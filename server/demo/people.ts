@@ -1,0 +1,58 @@
+import { Group, Person } from '@kotabi/core/model';
+
+/** The shore office of a small ferry line. Everything and everyone here is invented. */
+export const demoGroups: Group[] = [
+  {
+    id: 'timetable-desk',
+    name: 'Timetable desk',
+    site: 'Shore office, room with the harbour map',
+    timeZone: 'Europe/Lisbon',
+    days: [1, 2, 3, 4, 5],
+    hours: { startMin: 540, endMin: 1050 },
+    lunch: { startMin: 750, endMin: 795 },
+    meets: 'in the room',
+    seats: { castors: true, arms: true, highBack: false },
+    things: ['desk', 'chair', 'wall'],
+    hopes: 'Necks by eleven o’clock, wrists by four.',
+  },
+  {
+    id: 'call-desk',
+    name: 'Call desk, early shift',
+    site: 'Shore office, ground floor',
+    timeZone: 'Europe/Lisbon',
+    days: [1, 2, 3, 4, 5, 6],
+    hours: { startMin: 360, endMin: 840 },
+    lunch: { startMin: 600, endMin: 630 },
+    meets: 'in the room',
+    seats: { castors: true, arms: false, highBack: true },
+    things: ['desk', 'chair'],
+    hopes: 'Something that works with a headset on.',
+  },
+  {
+    id: 'claims',
+    name: 'Claims team',
+    site: 'At home, by video',
+    timeZone: 'Europe/Lisbon',
+    days: [1, 2, 3, 4],
+    hours: { startMin: 510, endMin: 990 },
+    lunch: { startMin: 735, endMin: 780 },
+    meets: 'remote',
+    seats: { castors: false, arms: false, highBack: false },
+    things: ['desk', 'chair', 'towel'],
+    hopes: 'To get up from the screen with a clear head.',
+  },
+].map((g) => Group.parse(g));
+
+const person = (id: string, groupId: string, name: string, tight: Person['tight'], note = ''): Person =>
+  Person.parse({ id, groupId, name, tight, note });
+
+export const demoPeople: Person[] = [
+  person('p-1', 'timetable-desk', 'Ilse M.', [{ area: 'neck', side: 'right' }], 'Two screens, the large one on the right.'),
+  person('p-2', 'timetable-desk', 'Tomé', [{ area: 'forearm', side: 'both' }]),
+  person('p-3', 'timetable-desk', 'R. Quint', [{ area: 'shoulder', side: 'left' }], 'Prefers not to lift the arms above the head.'),
+  person('p-4', 'timetable-desk', 'Anouk', [{ area: 'upper back', side: 'both' }]),
+  person('p-5', 'call-desk', 'Bram', [{ area: 'neck', side: 'both' }], 'Headset on until ten.'),
+  person('p-6', 'call-desk', 'Xenia', [{ area: 'low back', side: 'both' }]),
+  person('p-7', 'claims', 'Oda', [{ area: 'hand', side: 'right' }]),
+  person('p-8', 'claims', 'Pelle', []),
+];

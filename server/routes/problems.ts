@@ -1,0 +1,54 @@
+import type { Break, FieldProblem } from '@kotabi/core/model';
+import type { PlanFailure } from '@kotabi/core/schedule';
+import type { ResolveFailure } from '@kotabi/core/timing';
+
+const pathTo = (brk: Break, stepId: string): string => {
+  for (const [i, item] of brk.items.entries()) {
+    if (item.type === 'step' && item.id === stepId) return `break.items.${i}`;
+    if (item.type === 'chain') {
+      const n = item.links.findIndex((l) => l.id === stepId);
+      if (n >= 0) return `break.items.${i}.links.${n}`;
+    }
+  }
+  return 'break.items';
+};
+
+/** Why a break cannot be timed, field by field. */
+export const resolveProblems = (failures: readonly ResolveFailure[], brk: Break): FieldProblem[] =>
+  failures.map((f) => ({
+    path: `${pathTo(brk, f.stepId)}.moveId`,
+    message:
+      f.code === 'unknownMove'
+        ? 'names a move that is not known'
+        : 'has no two sides, so it cannot be a link of a chain',
+    value: f.moveId,
+  }));
+
+const clock = (minute: number): string =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+/** Why a day cannot be planned, as a field of its input. */
+export const planProblem = (failure: PlanFailure): FieldProblem => {
+  switch (failure.code) {
+    case 'tooFewFit':
+      return {
+        path: 'minCount',
+        message: `asks for ${failure.minCount} breaks, but at most ${failure.possible} fit`,
+        bound: failure.possible,
+        value: failure.minCount,
+      };
+    case 'tooManyLocked':
+      return {
+        path: 'maxCount',
+        message: `is less than the ${failure.locked} breaks that are locked`,
+        bound: failure.locked,
+        value: failure.maxCount,
+      };
+    case 'lockedDoesNotFit':
+      return {
+        path: 'locked',
+        message: `the break at ${clock(failure.startMin)} cannot stay: it is ${failure.why === 'outside' ? 'outside the day' : failure.why === 'overlap' ? 'on top of another one' : failure.why}`,
+        value: failure.startMin,
+      };
+  }
+};

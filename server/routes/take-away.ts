@@ -1,0 +1,65 @@
+import { breakLines, breakToVtt, weekToICalendar, writeBreakFile } from '@kotabi/core/formats';
+import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
+import type { Express, Response } from 'express';
+import { tzlib_get_ical_block } from 'timezones-ical-library';
+import type { Context } from '../context';
+import { invalid, notFound } from '../errors';
+import { getKept } from './kept';
+import { resolveProblems } from './problems';
+import { route } from './route';
+import { findWeek } from './weeks';
+
+const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_block(zone)].flat()[0] || null;
+
+/** Sends a text as a file; the name is kept to letters that every system takes, with the full one beside it. */
+const sendFile = (res: Response, name: string, ending: string, type: string, text: string): void => {
+  const plain = name.normalize('NFKD').replace(/[^\w .-]+/g, '').trim().replace(/\s+/g, '-') || 'break';
+  const full = encodeURIComponent(`${name}${ending}`);
+  res.set('Content-Disposition', `attachment; filename="${plain}${ending}"; filename*=UTF-8''${full}`);
+  res.type(type).send(text);
+};
+
+/** Files to take away: a break as a file and as a cue track, a week as a calendar. */
+export const takeAwayRoutes = (app: Express, ctx: Context): void => {
+  const resolved = async (id: string): Promise<ResolvedBreak> => {
+    const { value } = await getKept(ctx.breaks, id);
+    const result = resolveBreak(value, await ctx.lookup());
+    if (!result.ok) throw invalid(resolveProblems(result.failures, value));
+    return result.value;
+  };
+
+  route(app, '/api/breaks/:id/file', {
+    get: async (req, res) => {
+      const { value } = await getKept(ctx.breaks, String(req.params.id));
+      sendFile(res, value.name, '.kotabi.json', 'application/json', writeBreakFile(value, await ctx.lookup()));
+    },
+  });
+  route(app, '/api/breaks/:id/track', {
+    get: async (req, res) => {
+      const brk = await resolved(String(req.params.id));
+      sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk, compileTimeline(brk)));
+    },
+  });
+  route(app, '/api/groups/:groupId/weeks/:startDate/calendar', {
+    get: async (req, res) => {
+      const week = await findWeek(ctx, req);
+      if (!week) throw notFound('week', String(req.params.startDate));
+      const { value: group } = await getKept(ctx.groups, week.value.groupId);
+      const lookup = await ctx.lookup();
+      const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
+      const text = weekToICalendar({
+        week: week.value,
+        group,
+        version: week.version,
+        stamp: week.updatedAt,
+        timeZoneBlock,
+        breakOf: (id) => {
+          const brk = breaks.get(id);
+          const found = brk && resolveBreak(brk, lookup);
+          return found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined;
+        },
+      });
+      sendFile(res, `${group.name} ${week.value.startDate}`, '.ics', 'text/calendar', text);
+    },
+  });
+};

@@ -1,0 +1,45 @@
+import { IsoDateSchema, type Kept, type Week } from '@kotabi/core/model';
+import { weekdayOf } from '@kotabi/core/schedule';
+import { and, eq } from 'drizzle-orm';
+import type { Express, Request } from 'express';
+import type { Context } from '../context';
+import { weeks } from '../db/schema';
+import { invalid, notFound, parse } from '../errors';
+import { getKept, putKept } from './kept';
+import { route } from './route';
+
+/** The saved week of a group that starts on a Monday; undefined when none has been saved. */
+export const findWeek = async (ctx: Context, req: Request): Promise<Kept<Week> | undefined> => {
+  const startDate = parse(IsoDateSchema, req.params.startDate);
+  const { value: group } = await getKept(ctx.groups, String(req.params.groupId));
+  const [week] = await ctx.weeks.list(and(eq(weeks.groupId, group.id), eq(weeks.startDate, startDate)));
+  return week;
+};
+
+const requireMonday = ({ startDate }: Week): void => {
+  if (weekdayOf(startDate) !== 1)
+    throw invalid([{ path: 'value.startDate', message: 'must be a Monday', value: startDate }]);
+};
+
+export const weekRoutes = (app: Express, ctx: Context): void => {
+  route(app, '/api/groups/:groupId/weeks/:startDate', {
+    get: async (req, res) => {
+      const week = await findWeek(ctx, req);
+      if (!week) throw notFound('week', String(req.params.startDate));
+      res.json(week);
+    },
+  });
+  route(app, '/api/weeks/:id', {
+    get: async (req, res) => void res.json(await getKept(ctx.weeks, String(req.params.id))),
+    put: (req, res) =>
+      putKept(ctx.weeks, req, res, async (week) => {
+        requireMonday(week);
+        await ctx.requireGroup(week.groupId);
+        await ctx.requireBreaksOf(week);
+      }),
+    delete: async (req, res) => {
+      if (!(await ctx.weeks.remove(String(req.params.id)))) throw notFound('week', String(req.params.id));
+      res.status(204).end();
+    },
+  });
+};
