@@ -139,6 +139,10 @@ export const shoulderMoves: MoveData[] = [
       back: 'Elbows together, hands down.',
     },
     cautions: ['Shoulders that dislike lifting: hands on the hips, elbows drawn back instead.'],
-    pose: { left: { raise: 112, bend: 142 }, right: { raise: 112, bend: 142 }, felt: ['chest'] },
+    pose: {
+      left: { raise: 118, bend: 142, upper: 0.75 },
+      right: { raise: 118, bend: 142, upper: 0.75 },
+      felt: ['chest'],
+    },
   },
 ];
