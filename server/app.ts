@@ -37,7 +37,11 @@ export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): E
   takeAwayRoutes(app, ctx);
   planRoutes(app);
   app.use('/api', (req) => {
-    throw new Refusal(404, 'noSuchAddress', `There is nothing at ${req.method} ${req.originalUrl.split('?')[0]}.`);
+    throw new Refusal(
+      404,
+      'noSuchAddress',
+      `There is nothing at ${req.method} ${req.originalUrl.split('?')[0]}.`,
+    );
   });
   if (webDir && existsSync(webDir)) {
     app.use(express.static(webDir, { index: false, maxAge: '1h' }));

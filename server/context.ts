@@ -1,4 +1,4 @@
-import { type MoveLookup, type Week } from '@kotabi/core/model';
+import type { MoveLookup, Week } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
 import { kinds } from './db/kinds';
 import type { Database } from './db/open';
@@ -7,7 +7,8 @@ import { unknownReference } from './errors';
 
 /** What every route works with. The clock is passed in, so that tests can set it. */
 export const createContext = (db: Database, now: () => Date) => {
-  const store = <T extends { id: string }>(kind: Parameters<typeof makeStore<T>>[1]) => makeStore(db, kind, now);
+  const store = <T extends { id: string }>(kind: Parameters<typeof makeStore<T>>[1]) =>
+    makeStore(db, kind, now);
   const stores = {
     groups: store(kinds.group),
     people: store(kinds.person),

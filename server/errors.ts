@@ -45,7 +45,8 @@ const BODY: Record<string, (e: { limit?: number; length?: number; message: strin
       { path: '', message: `must be at most ${e.limit} bytes`, bound: e.limit, value: e.length },
     ]),
   'charset.unsupported': () => new Refusal(415, 'unsupported', 'The body must be UTF-8.'),
-  'encoding.unsupported': () => new Refusal(415, 'unsupported', 'The body has an encoding that is not known.'),
+  'encoding.unsupported': () =>
+    new Refusal(415, 'unsupported', 'The body has an encoding that is not known.'),
 };
 
 const asRefusal = (error: unknown): Refusal => {

@@ -26,7 +26,8 @@ export const listen = async (
       await listenOn(server, next, host);
       return { server, port: (server.address() as AddressInfo).port };
     } catch (error) {
-      if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE' || next >= port + TRIES || next >= 65_535) throw error;
+      if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE' || next >= port + TRIES || next >= 65_535)
+        throw error;
       taken(next);
     }
   }

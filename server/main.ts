@@ -25,7 +25,8 @@ const main = async (): Promise<void> => {
   const host = env.KOTABI_HOST ?? '127.0.0.1';
   const port = portFrom(env.KOTABI_PORT ?? '4180');
   // Starting over is for the demo only: nothing here ever deletes a user's own database.
-  if (values.demo && values.fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
+  if (values.demo && values.fresh)
+    for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
   const { db, close } = await openDatabase(file);
   if (values.demo && isNew) await loadDemo(db, new Date());

@@ -1,3 +1,4 @@
+export * from './by-hand';
 export * from './plan-day';
 export * from './run';
 export * from './week';

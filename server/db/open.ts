@@ -18,7 +18,12 @@ export interface OpenDatabase {
 export const openDatabase = async (file: string): Promise<OpenDatabase> => {
   mkdirSync(dirname(file), { recursive: true });
   const client = createClient({ url: `file:${file}` });
-  for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 2000'])
+  for (const pragma of [
+    'journal_mode = WAL',
+    'synchronous = FULL',
+    'foreign_keys = ON',
+    'busy_timeout = 2000',
+  ])
     await client.execute(`PRAGMA ${pragma}`);
   const db = drizzle(client);
   await migrate(db, { migrationsFolder: join(import.meta.dirname, 'migrations') });

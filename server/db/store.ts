@@ -3,7 +3,7 @@ import type { Change, Kept } from '@kotabi/core/model';
 import { and, eq, type SQL, sql } from 'drizzle-orm';
 import type { KeptKind } from './kinds';
 import type { Database } from './open';
-import { breakVersions, breaks } from './schema';
+import { breaks, breakVersions } from './schema';
 
 export type PutResult<T> =
   | { ok: true; kept: Kept<T>; created: boolean }

@@ -7,7 +7,9 @@ const step = (id: string, moveId: string, more: Partial<Step> = {}): Step => {
   return { ...stepOf(move, id), ...more };
 };
 const seconds = (amount: number) => ({ dose: { measure: 'seconds', amount } as const });
-const reps = (amount: number, repSec: number | 'breath') => ({ dose: { measure: 'reps', amount, repSec } as const });
+const reps = (amount: number, repSec: number | 'breath') => ({
+  dose: { measure: 'reps', amount, repSec } as const,
+});
 const breaths = (amount: number) => ({ dose: { measure: 'breaths', amount } as const });
 
 /** The breaks of the demo: one full pass, one for between meetings, one that still needs work. */

@@ -47,9 +47,21 @@ const person = (id: string, groupId: string, name: string, tight: Person['tight'
   Person.parse({ id, groupId, name, tight, note });
 
 export const demoPeople: Person[] = [
-  person('p-1', 'timetable-desk', 'Ilse M.', [{ area: 'neck', side: 'right' }], 'Two screens, the large one on the right.'),
+  person(
+    'p-1',
+    'timetable-desk',
+    'Ilse M.',
+    [{ area: 'neck', side: 'right' }],
+    'Two screens, the large one on the right.',
+  ),
   person('p-2', 'timetable-desk', 'Tomé', [{ area: 'forearm', side: 'both' }]),
-  person('p-3', 'timetable-desk', 'R. Quint', [{ area: 'shoulder', side: 'left' }], 'Prefers not to lift the arms above the head.'),
+  person(
+    'p-3',
+    'timetable-desk',
+    'R. Quint',
+    [{ area: 'shoulder', side: 'left' }],
+    'Prefers not to lift the arms above the head.',
+  ),
   person('p-4', 'timetable-desk', 'Anouk', [{ area: 'upper back', side: 'both' }]),
   person('p-5', 'call-desk', 'Bram', [{ area: 'neck', side: 'both' }], 'Headset on until ten.'),
   person('p-6', 'call-desk', 'Xenia', [{ area: 'low back', side: 'both' }]),

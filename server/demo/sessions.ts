@@ -1,6 +1,6 @@
+import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '@kotabi/core/lead';
 import { type Break, Session } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
-import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '@kotabi/core/lead';
 import { doneParts } from '@kotabi/core/record';
 import { compileTimeline, resolveBreak, stepMoves } from '@kotabi/core/timing';
 import { demoBreaks } from './breaks';
@@ -20,13 +20,34 @@ interface Past {
 }
 
 const past: Past[] = [
-  { daysAgo: 1, hour: 11, breakId: 'late-morning', before: 6, after: 4, note: 'Ilse: right side clearly tighter today.', cut: [[14, 12_000]] },
+  {
+    daysAgo: 1,
+    hour: 11,
+    breakId: 'late-morning',
+    before: 6,
+    after: 4,
+    note: 'Ilse: right side clearly tighter today.',
+    cut: [[14, 12_000]],
+  },
   { daysAgo: 2, hour: 15, breakId: 'between-meetings', before: 5, after: 4 },
-  { daysAgo: 4, hour: 11, breakId: 'late-morning', before: 6, after: 5, note: 'Phone rang, stopped before the wrists.', stopMs: 262_000 },
+  {
+    daysAgo: 4,
+    hour: 11,
+    breakId: 'late-morning',
+    before: 6,
+    after: 5,
+    note: 'Phone rang, stopped before the wrists.',
+    stopMs: 262_000,
+  },
   { daysAgo: 6, hour: 14, breakId: 'between-meetings', before: 4, after: 3 },
 ];
 
-const record = (brk: Break, { before, after, note = '', cut = [], stopMs }: Past, index: number, startedAt: Date): Session => {
+const record = (
+  brk: Break,
+  { before, after, note = '', cut = [], stopMs }: Past,
+  index: number,
+  startedAt: Date,
+): Session => {
   const resolved = resolveBreak(brk, moveLookup());
   if (!resolved.ok) throw new Error('The demo break cannot be timed.');
   const timeline = compileTimeline(resolved.value);

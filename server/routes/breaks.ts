@@ -31,7 +31,10 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
       if (!read.ok) throw invalid(read.problems);
       const { brk, newMoves } = adoptBreakFile(read.file, lookup, nanoid);
       for (const value of newMoves) await ctx.moves.put({ baseVersion: 0, value });
-      const value = Break.parse({ ...brk, groupId: (await ctx.groups.get(brk.groupId ?? '')) ? brk.groupId : null });
+      const value = Break.parse({
+        ...brk,
+        groupId: (await ctx.groups.get(brk.groupId ?? '')) ? brk.groupId : null,
+      });
       const result = await ctx.breaks.put({ baseVersion: 0, value });
       if (!result.ok) throw new Error('a new id was taken');
       res.status(201).json(result.kept);

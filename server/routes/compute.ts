@@ -5,8 +5,8 @@ import { compileTimeline, imbalance, resolveBreak, workingOf, workingText } from
 import express, { type Express } from 'express';
 import type { Context } from '../context';
 import { invalid, parse } from '../errors';
-import { resolveProblems, planProblem } from './problems';
 import { BODY_LIMIT } from './limits';
+import { planProblem, resolveProblems } from './problems';
 import { route } from './route';
 
 /** The core as a service: text in, numbers out, nothing kept. */

@@ -40,7 +40,14 @@ export const putKept = async <T extends { id: string }>(
     409,
     'conflict',
     `This ${store.kind.name} was changed elsewhere since you opened it. Nothing was overwritten.`,
-    [{ path: 'baseVersion', message: 'is not the newest version', bound: version, value: change.baseVersion }],
+    [
+      {
+        path: 'baseVersion',
+        message: 'is not the newest version',
+        bound: version,
+        value: change.baseVersion,
+      },
+    ],
   );
 };
 

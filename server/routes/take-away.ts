@@ -13,7 +13,12 @@ const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_block(zon
 
 /** Sends a text as a file; the name is kept to letters that every system takes, with the full one beside it. */
 const sendFile = (res: Response, name: string, ending: string, type: string, text: string): void => {
-  const plain = name.normalize('NFKD').replace(/[^\w .-]+/g, '').trim().replace(/\s+/g, '-') || 'break';
+  const plain =
+    name
+      .normalize('NFKD')
+      .replace(/[^\w .-]+/g, '')
+      .trim()
+      .replace(/\s+/g, '-') || 'break';
   const full = encodeURIComponent(`${name}${ending}`);
   res.set('Content-Disposition', `attachment; filename="${plain}${ending}"; filename*=UTF-8''${full}`);
   res.type(type).send(text);
@@ -31,7 +36,13 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/breaks/:id/file', {
     get: async (req, res) => {
       const { value } = await getKept(ctx.breaks, String(req.params.id));
-      sendFile(res, value.name, '.kotabi.json', 'application/json', writeBreakFile(value, await ctx.lookup()));
+      sendFile(
+        res,
+        value.name,
+        '.kotabi.json',
+        'application/json',
+        writeBreakFile(value, await ctx.lookup()),
+      );
     },
   });
   route(app, '/api/breaks/:id/track', {

@@ -1,0 +1,44 @@
+import type { DayInput, Interval, MinuteOfDay, Minutes } from '../model';
+import { overlaps, readDay } from './run';
+
+type DayFrame = Pick<DayInput, 'startMin' | 'endMin' | 'gridMin' | 'blocked' | 'offDesk'>;
+
+/** What stands in the way of a break at a time: nothing, or the first thing it runs into. */
+export const obstacle = (
+  day: DayFrame,
+  others: readonly Interval[],
+  startMin: MinuteOfDay,
+  lengthMin: Minutes,
+): 'outside' | 'blocked' | 'off desk' | 'overlap' | null => {
+  const endMin = startMin + lengthMin;
+  if (startMin < day.startMin || endMin > day.endMin) return 'outside';
+  if (overlaps(day.offDesk, startMin, endMin)) return 'off desk';
+  if (overlaps(day.blocked, startMin, endMin)) return 'blocked';
+  return overlaps(others, startMin, endMin) ? 'overlap' : null;
+};
+
+/**
+ * The free grid time nearest to the one wanted, the earlier on a tie; null when the day has none. Breaks set by
+ * hand may stand closer than the gap, never on top of something.
+ */
+export const freeStart = (
+  day: DayFrame,
+  others: readonly Interval[],
+  lengthMin: Minutes,
+  wantedMin: MinuteOfDay,
+): MinuteOfDay | null => {
+  let best: MinuteOfDay | null = null;
+  const first = Math.ceil(day.startMin / day.gridMin) * day.gridMin;
+  for (let start = first; start + lengthMin <= day.endMin; start += day.gridMin) {
+    if (obstacle(day, others, start, lengthMin)) continue;
+    if (best === null || Math.abs(start - wantedMin) < Math.abs(best - wantedMin)) best = start;
+  }
+  return best;
+};
+
+/** The minute halfway through the longest run of a day: where one more break helps most. */
+export const middleOfLongestRun = (day: DayInput, breaks: Parameters<typeof readDay>[1]): MinuteOfDay => {
+  const { run, longestRunMin } = readDay(day, breaks);
+  const end = run.indexOf(longestRunMin);
+  return day.startMin + Math.max(0, end - Math.floor(longestRunMin / 2));
+};

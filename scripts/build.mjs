@@ -1,0 +1,5 @@
+import './node-version.mjs';
+import { build, install } from './setup.mjs';
+
+install();
+build();

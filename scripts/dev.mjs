@@ -1,0 +1,15 @@
+import './node-version.mjs';
+import { spawn } from 'node:child_process';
+import { install, root, toolPath } from './setup.mjs';
+
+// For work on Kotabi: the server starts anew when it changes, the interface shows changes at once.
+install();
+const start = (tool, args) =>
+  spawn(process.execPath, [toolPath(tool), ...args], { cwd: root, stdio: 'inherit' });
+const children = [start('tsx', ['watch', 'server/main.ts', '--demo']), start('vite', ['web'])];
+const end = () => {
+  for (const child of children) child.kill('SIGTERM');
+};
+process.on('SIGINT', end);
+process.on('SIGTERM', end);
+for (const child of children) child.on('exit', end);

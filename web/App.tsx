@@ -1,0 +1,51 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { App as AntApp, ConfigProvider } from 'antd';
+import enGB from 'antd/locale/en_GB';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { queryClient } from './api/queries';
+import { BreakScreen } from './screens/break/BreakScreen';
+import { BreaksScreen } from './screens/breaks/BreaksScreen';
+import { ChooseScreen } from './screens/lead/ChooseScreen';
+import { LeadScreen } from './screens/lead/LeadScreen';
+import { LogScreen } from './screens/log/LogScreen';
+import { SessionScreen } from './screens/log/SessionScreen';
+import { MovesScreen } from './screens/moves/MovesScreen';
+import { PeopleScreen } from './screens/people/PeopleScreen';
+import { WeekScreen } from './screens/week/WeekScreen';
+import { NotHere } from './shell/NotHere';
+import { Shell } from './shell/Shell';
+import { theme } from './theme/tokens';
+
+const router = createBrowserRouter([
+  { path: '/lead/:breakId', element: <LeadScreen />, errorElement: <NotHere /> },
+  {
+    element: <Shell />,
+    errorElement: <NotHere />,
+    children: [
+      { index: true, element: <Navigate to="/breaks" replace /> },
+      { path: 'people', element: <PeopleScreen /> },
+      { path: 'people/:groupId', element: <PeopleScreen /> },
+      { path: 'moves', element: <MovesScreen /> },
+      { path: 'moves/:moveId', element: <MovesScreen /> },
+      { path: 'breaks', element: <BreaksScreen /> },
+      { path: 'breaks/:breakId', element: <BreakScreen /> },
+      { path: 'week', element: <WeekScreen /> },
+      { path: 'week/:groupId/:startDate', element: <WeekScreen /> },
+      { path: 'lead', element: <ChooseScreen /> },
+      { path: 'log', element: <LogScreen /> },
+      { path: 'log/:sessionId', element: <SessionScreen /> },
+      { path: '*', element: <NotHere /> },
+    ],
+  },
+]);
+
+/** The whole interface. */
+export const App = () => (
+  <ConfigProvider theme={theme} locale={enGB}>
+    <AntApp message={{ maxCount: 3 }} style={{ height: '100%' }}>
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </AntApp>
+  </ConfigProvider>
+);

@@ -1,0 +1,110 @@
+import type { Break, Change, Group, Kept, Move, Person, Session, Week } from '@kotabi/core/model';
+import { moveLookup } from '@kotabi/core/moves';
+import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { ApiFailure, request } from './client';
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: (count, error) => !(error instanceof ApiFailure) && count < 2,
+      // The server runs on this machine: a browser that is offline can still reach it.
+      networkMode: 'always',
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+const get =
+  <T>(path: string) =>
+  (): Promise<T> =>
+    request<T>('GET', path);
+
+export const useGroups = () => useQuery({ queryKey: ['groups'], queryFn: get<Kept<Group>[]>('/api/groups') });
+
+export const usePeople = (groupId: string | undefined) =>
+  useQuery({
+    queryKey: ['people', groupId],
+    queryFn: get<Kept<Person>[]>(`/api/groups/${groupId}/people`),
+    enabled: groupId !== undefined,
+  });
+
+export const useBreaks = () => useQuery({ queryKey: ['breaks'], queryFn: get<Kept<Break>[]>('/api/breaks') });
+
+/** One break as the server has it now; always asked anew, since it is about to be worked on. */
+export const useBreak = (id: string) =>
+  useQuery({
+    queryKey: ['breaks', id],
+    queryFn: get<Kept<Break>>(`/api/breaks/${id}`),
+    gcTime: 0,
+    staleTime: 0,
+  });
+
+export const useSessions = () =>
+  useQuery({ queryKey: ['sessions'], queryFn: get<Kept<Session>[]>('/api/sessions') });
+
+/** A group's saved week, or null when none has been saved. */
+export const useWeek = (groupId: string, startDate: string) =>
+  useQuery({
+    queryKey: ['weeks', groupId, startDate],
+    gcTime: 0,
+    staleTime: 0,
+    refetchOnWindowFocus: false,
+    queryFn: async (): Promise<Kept<Week> | null> => {
+      try {
+        return await request<Kept<Week>>('GET', `/api/groups/${groupId}/weeks/${startDate}`);
+      } catch (error) {
+        if (error instanceof ApiFailure && error.status === 404) return null;
+        throw error;
+      }
+    },
+  });
+
+/** All moves, library first, and a way to find one. */
+export const useMoves = () => {
+  const query = useQuery({
+    queryKey: ['moves'],
+    queryFn: get<{ library: Move[]; own: Kept<Move>[] }>('/api/moves'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const { data } = query;
+  const own = useMemo(() => (data?.own ?? []).map((m) => m.value), [data]);
+  const moves = useMemo(() => [...(data?.library ?? []), ...own], [data, own]);
+  const lookup = useMemo(() => moveLookup(own), [own]);
+  return { ...query, moves, lookup };
+};
+
+const PATHS = {
+  groups: 'groups',
+  people: 'people',
+  breaks: 'breaks',
+  weeks: 'weeks',
+  sessions: 'sessions',
+} as const;
+export type KeptName = keyof typeof PATHS;
+
+/** Keeps a thing on the server. */
+export const put = <T extends { id: string }>(
+  name: KeptName,
+  change: Change<T>,
+  keepalive = false,
+): Promise<Kept<T>> => request<Kept<T>>('PUT', `/api/${PATHS[name]}/${change.value.id}`, change, keepalive);
+
+/** Keeps a thing and brings every list of its kind up to date. */
+export const usePut = <T extends { id: string }>(name: KeptName) => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: Change<T>) => put<T>(name, change),
+    onSuccess: () => client.invalidateQueries({ queryKey: [name] }),
+  });
+};
+
+/** Deletes a thing and brings every list up to date. */
+export const useDelete = (name: KeptName) => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => request<void>('DELETE', `/api/${PATHS[name]}/${id}`),
+    onSuccess: () => client.invalidateQueries(),
+  });
+};

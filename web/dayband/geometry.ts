@@ -1,0 +1,49 @@
+import type { DayInput, MinuteOfDay, Minutes } from '@kotabi/core/model';
+
+/** How minutes and runs lie on a band of so many pixels. */
+export interface BandScale {
+  x: (minute: MinuteOfDay) => number;
+  y: (run: Minutes) => number;
+  minuteAt: (x: number) => number;
+  base: number;
+}
+
+const TOP = 20;
+export const BAND_HEIGHT = 96;
+
+export const bandScale = (
+  { startMin, endMin }: Pick<DayInput, 'startMin' | 'endMin'>,
+  width: number,
+  highestRun: Minutes,
+): BandScale => {
+  const perMinute = width / (endMin - startMin);
+  const base = BAND_HEIGHT;
+  return {
+    base,
+    x: (minute) => (minute - startMin) * perMinute,
+    y: (run) => base - (Math.min(run, highestRun) / highestRun) * (base - TOP),
+    minuteAt: (x) => startMin + x / perMinute,
+  };
+};
+
+/** The run at the desk as an outline: it climbs minute by minute and falls at once. */
+export const runPath = (
+  run: readonly Minutes[],
+  startMin: MinuteOfDay,
+  { x, y, base }: BandScale,
+): string => {
+  let d = `M${x(startMin).toFixed(1)} ${base}`;
+  let before = 0;
+  let straight = true;
+  run.forEach((now, i) => {
+    const minute = startMin + i;
+    const climbs = now === before + 1;
+    // Points within one straight climb are left out.
+    if (!climbs || !straight) d += ` L${x(minute).toFixed(1)} ${y(before).toFixed(1)}`;
+    if (!climbs) d += ` L${x(minute).toFixed(1)} ${y(now).toFixed(1)}`;
+    straight = climbs;
+    before = now;
+  });
+  const end = startMin + run.length;
+  return `${d} L${x(end).toFixed(1)} ${y(before).toFixed(1)} L${x(end).toFixed(1)} ${base} Z`;
+};

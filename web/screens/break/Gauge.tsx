@@ -1,0 +1,46 @@
+import { InputNumber } from 'antd';
+import { length, minSec } from '../../words/time';
+import styles from './break.module.css';
+
+interface Props {
+  slotSec: number;
+  totalMs: number;
+  setSlot: (slotSec: number) => void;
+}
+
+/** How much of the slot is used, and by how much it is over or under. */
+export const Gauge = ({ slotSec, totalMs, setSlot }: Props) => {
+  const slotMs = slotSec * 1000;
+  const over = totalMs > slotMs;
+  const share = Math.min(1, totalMs / slotMs);
+  return (
+    <div className={styles.gaugeBox}>
+      <div
+        className={`${styles.gauge} ${over ? styles.over : ''}`}
+        role="img"
+        aria-label={`${minSec(totalMs)} of ${minSec(slotMs)}, ${over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}`}
+      >
+        <div className={styles.fill} style={{ width: `${share * 100}%` }} />
+        {over && <div className={styles.mark} style={{ left: `${(slotMs / totalMs) * 100}%` }} />}
+      </div>
+      <span className="tabular">
+        <b>{minSec(totalMs)}</b> of
+      </span>
+      <InputNumber
+        aria-label="Slot in minutes"
+        className={styles.slot}
+        min={0.5}
+        max={60}
+        step={1}
+        precision={1}
+        value={slotSec / 60}
+        formatter={(v) => String(Number(v))}
+        onChange={(v) => v !== null && setSlot(Math.round(Number(v) * 60))}
+        suffix="min"
+      />
+      <span className={over ? styles.overText : 'muted'}>
+        {over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}
+      </span>
+    </div>
+  );
+};

@@ -1,0 +1,61 @@
+import { countWords, resolveCue } from '@kotabi/core/cues';
+import type { Move, Pace, Side, Step } from '@kotabi/core/model';
+import { type Part, sayMs } from '@kotabi/core/timing';
+import { seconds } from '../../../words/time';
+import styles from '../break.module.css';
+import { Tinted } from './Tinted';
+
+interface Props {
+  step: Step;
+  move: Move;
+  parts: readonly Part[];
+  pace: Pace;
+}
+
+const count = (text: string): string => {
+  const n = countWords(text);
+  return `${n} word${n === 1 ? '' : 's'}`;
+};
+
+/** What to say for each side and direction, and what to feel and check, with the time it takes to say it. */
+export const Words = ({ step, move, parts, pace }: Props) => {
+  const own = parts.filter((p) => p.stepId === step.id);
+  const said = own.filter((p) => p.kind === 'say' || p.kind === 'change');
+  const side: Side | null = own.find((p) => p.kind === 'work')?.side ?? null;
+  const during = [
+    ['Feel', move.cues.feel],
+    ['Check', move.cues.check],
+    ['Back', move.cues.back],
+  ] as const;
+  return (
+    <div className={styles.words}>
+      <h3>Say</h3>
+      {said.map((p) => (
+        <p
+          key={p.index}
+          className={p.side === 'left' ? styles.sayLeft : p.side === 'right' ? styles.sayRight : styles.say}
+        >
+          <Tinted text={p.text} />{' '}
+          <span className={styles.meta}>
+            {count(p.text)} · {seconds(p.lengthMs)}
+          </span>
+        </p>
+      ))}
+      <dl className={styles.during}>
+        {during.map(([name, cue]) => {
+          const text = resolveCue(cue, { side });
+          return (
+            <div key={name}>
+              <dt>{name}</dt>
+              <dd>
+                <Tinted text={text} />{' '}
+                {name !== 'Back' && <span className={styles.meta}>{seconds(sayMs(text, pace))}</span>}
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+      {side && <p className={styles.hint}>Feel and check as they are said for the {side}.</p>}
+    </div>
+  );
+};

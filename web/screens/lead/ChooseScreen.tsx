@@ -1,0 +1,47 @@
+import { stepsOf } from '@kotabi/core/model';
+import { Link } from 'react-router';
+import { useBreaks, useMoves } from '../../api/queries';
+import { Empty, Waiting } from '../../shell/State';
+import { minSec } from '../../words/time';
+import { timed } from '../break/useTimed';
+import { MiniSpine } from '../breaks/MiniSpine';
+import styles from './choose.module.css';
+
+/** Which break to lead now. */
+export const ChooseScreen = () => {
+  const breaks = useBreaks();
+  const moves = useMoves();
+  if (!breaks.data || !moves.data)
+    return <Waiting error={breaks.error ?? moves.error} retry={() => void breaks.refetch()} />;
+  const ready = breaks.data.filter((b) => b.value.items.length > 0);
+  return (
+    <div className="page">
+      <h1>Lead which break?</h1>
+      {ready.length === 0 && (
+        <Empty title="Nothing to lead yet" action={<Link to="/breaks">Make a break</Link>}>
+          A break needs at least one step.
+        </Empty>
+      )}
+      <ul className={styles.list}>
+        {ready.map(({ value }) => {
+          const t = timed(value, moves.lookup);
+          if (!t.ok) return null;
+          return (
+            <li key={value.id}>
+              <Link to={`/lead/${value.id}`} className={`card ${styles.choice}`}>
+                <MiniSpine parts={t.timeline.parts} />
+                <span>
+                  <b>{value.name}</b>
+                  <span className="tabular">
+                    {minSec(t.timeline.totals.totalMs)} min · {stepsOf(value).length} steps
+                  </span>
+                  <span className="muted small">{value.firstSide} side first</span>
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+};

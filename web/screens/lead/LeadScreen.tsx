@@ -1,0 +1,61 @@
+import type { Break } from '@kotabi/core/model';
+import { theme as antTheme, ConfigProvider } from 'antd';
+import { useMemo } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { useBreak, useGroups, useMoves } from '../../api/queries';
+import { Empty, Waiting } from '../../shell/State';
+import { colour, theme } from '../../theme/tokens';
+import { type Timed, timed } from '../break/useTimed';
+import { Leading } from './Leading';
+import styles from './lead.module.css';
+
+const dark = {
+  ...theme,
+  algorithm: antTheme.darkAlgorithm,
+  token: {
+    fontFamily: theme.token?.fontFamily,
+    fontSize: 16,
+    borderRadius: 9,
+    colorPrimary: '#5C9480',
+    colorBgBase: '#1C2530',
+    colorTextBase: colour.oat,
+  },
+};
+
+/** Opens a break to be led. What is led is the break as it is now; later edits do not reach a running one. */
+export const LeadScreen = () => {
+  const { breakId = '' } = useParams();
+  const { data, error, refetch } = useBreak(breakId);
+  const moves = useMoves();
+  const groups = useGroups();
+  const navigate = useNavigate();
+  const open = data && moves.data ? data.value : null;
+  const lookup = moves.lookup;
+  const t = useMemo(() => (open ? timed(open, lookup) : null), [open, lookup]);
+  if (!open || !t) return <Waiting error={error ?? moves.error} retry={() => void refetch()} />;
+  if (!t.ok || t.timeline.parts.length === 0)
+    return (
+      <div className="page">
+        <Empty
+          title="This break cannot be led yet"
+          action={<a href={`/breaks/${breakId}`}>Open its sheet</a>}
+        >
+          {t.ok ? 'It has no steps.' : 'It uses a move that is not in your library.'}
+        </Empty>
+      </div>
+    );
+  const group = groups.data?.find((g) => g.value.id === open.groupId)?.value ?? null;
+  return (
+    <ConfigProvider theme={dark}>
+      <div className={styles.dark}>
+        <Leading
+          key={breakId}
+          brk={open as Break}
+          timed={t as Extract<Timed, { ok: true }>}
+          groupName={group?.name ?? null}
+          leave={() => navigate(`/breaks/${breakId}`)}
+        />
+      </div>
+    </ConfigProvider>
+  );
+};

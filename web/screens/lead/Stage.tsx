@@ -1,0 +1,186 @@
+import type { Lead, LeadView } from '@kotabi/core/lead';
+import { type Break, type Move, otherSide, stepsOf } from '@kotabi/core/model';
+import type { Timeline } from '@kotabi/core/timing';
+import { Button, Modal } from 'antd';
+import { FlipHorizontal2, Pause, Play, SkipBack, SkipForward, Square, Wind } from 'lucide-react';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Figure } from '../../figure/Figure';
+import { Tide } from '../../tide/Tide';
+import { countdown, minSec } from '../../words/time';
+import styles from './lead.module.css';
+import { Progress } from './Progress';
+import type { Awake } from './useAwake';
+import type { useLead } from './useLead';
+import { checkLine, mainLine, nextLine, partTitle } from './words';
+
+interface Props {
+  brk: Break;
+  timeline: Timeline;
+  moveOf: (stepId: string) => Move | undefined;
+  lead: Lead;
+  view: LeadView;
+  act: ReturnType<typeof useLead>['act'];
+  mirror: boolean;
+  setMirror: (on: boolean) => void;
+  awake: Awake;
+}
+
+/** Read from four metres: the lit half is the side to use, one number, one line, what comes next. */
+export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirror, awake }: Props) => {
+  const [asking, setAsking] = useState(false);
+  const paused = lead.status === 'paused';
+  const toggle = (): void => (paused ? act.resume() : act.pause());
+  const ask = (): void => {
+    act.pause();
+    setAsking(true);
+  };
+  const keys = { preventDefault: true, enabled: !asking };
+  useHotkeys('space', toggle, keys);
+  useHotkeys('right', act.skip, keys);
+  useHotkeys('shift+right', act.skipStep, keys);
+  useHotkeys('left', act.back, keys);
+  useHotkeys(['up', 'b'], act.breath, keys);
+  useHotkeys('m', () => setMirror(!mirror), keys);
+  useHotkeys('escape', ask, keys);
+
+  const { part, count, side, breath } = view;
+  const move = part ? moveOf(part.stepId) : undefined;
+  const sets = part ? (stepsOf(brk).find((s) => s.id === part.stepId)?.sets ?? 1) : 1;
+  // Facing the group, the half that is lit is the one the instructor uses; the words stay the group's.
+  const lit = side && mirror ? otherSide(side) : side;
+  const talking = part !== null && !count;
+  const main = part ? mainLine(part, move) : 'Ready';
+  return (
+    <main
+      className={`${styles.stage} ${lit ? styles[`lit-${lit}`] : styles['lit-both']}`}
+      data-side={side ?? 'both'}
+      data-lit={lit ?? 'both'}
+    >
+      <Tide breath={breath} side={lit} />
+      <header className={styles.stageHead}>
+        <span>{brk.name}</span>
+        <span className="tabular">
+          {countdown(view.leftMs)} left of {minSec(timeline.totals.totalMs)}
+        </span>
+      </header>
+      <div className={styles.stageBody}>
+        <div className={styles.stageWords}>
+          <h1>{move?.name ?? 'Get ready'}</h1>
+          {part && (
+            <p className={styles.way}>
+              {partTitle(part, move, sets)}
+              {side && mirror && <span className={styles.dim}> · you show {otherSide(side)}</span>}
+            </p>
+          )}
+          {part === null && (
+            <div className={styles.count}>{Math.max(1, Math.ceil(view.remainingMs / 1000))}</div>
+          )}
+          {talking && <p className={styles.cue}>{main}</p>}
+          {part && count && (
+            <>
+              <div className={styles.count} data-testid="count">
+                {count.value}
+              </div>
+              <p className={styles.unit}>
+                {count.unit === 'reps'
+                  ? count.value === 1
+                    ? 'last one'
+                    : 'to go'
+                  : count.value === 1
+                    ? 'second'
+                    : 'seconds'}
+              </p>
+            </>
+          )}
+        </div>
+        <div className={styles.stageFigure}>
+          {move && <Figure move={move} side={side} width={340} gap="rgba(20,26,36,0.85)" facing={mirror} />}
+        </div>
+      </div>
+      <footer className={styles.stageFoot}>
+        <div className={styles.footWords}>
+          <div className={styles.breath}>
+            {breath ? (breath.phase === 'in' ? 'breathe in' : 'breathe out') : part ? 'breathe easily' : ''}
+          </div>
+          {part && count && (
+            <div className={styles.foot}>
+              {main} {checkLine(part, move)}
+            </div>
+          )}
+        </div>
+        <div className={styles.next}>{nextLine(view.next, part, moveOf)}</div>
+      </footer>
+      <Progress brk={brk} timeline={timeline} lead={lead} />
+      <div className={styles.controls} role="toolbar" aria-label="Leading">
+        <Button
+          size="large"
+          icon={<SkipBack size={19} />}
+          onClick={act.back}
+          aria-label="Back (←)"
+          title="Back (←)"
+        />
+        <Button
+          size="large"
+          type="primary"
+          icon={paused ? <Play size={19} /> : <Pause size={19} />}
+          onClick={toggle}
+          title="Pause or go on (space)"
+        >
+          {paused ? 'Go on' : 'Pause'}
+        </Button>
+        <Button
+          size="large"
+          icon={<SkipForward size={19} />}
+          onClick={act.skip}
+          aria-label="On (→)"
+          title="On (→)"
+        />
+        <Button
+          size="large"
+          icon={<Wind size={19} />}
+          onClick={act.breath}
+          disabled={part?.kind !== 'work'}
+          title="One more breath (↑); the other side gets the same"
+        >
+          One more breath
+        </Button>
+        <Button
+          size="large"
+          icon={<FlipHorizontal2 size={19} />}
+          onClick={() => setMirror(!mirror)}
+          aria-pressed={mirror}
+          title="Mirror, for facing the group (M)"
+        >
+          {mirror ? 'Mirrored' : 'Mirror'}
+        </Button>
+        <Button size="large" icon={<Square size={17} />} onClick={ask} title="Stop (Esc)">
+          Stop
+        </Button>
+        {awake === 'unavailable' && (
+          <span className={styles.dim}>The display may switch itself off in this browser.</span>
+        )}
+      </div>
+      <div className={styles.srOnly} aria-live="assertive">
+        {part ? `${move?.name ?? ''}. ${partTitle(part, move, sets)}. ${main}` : ''}
+      </div>
+      {paused && !asking && <div className={styles.paused}>Paused</div>}
+      <Modal
+        open={asking}
+        title="Stop here?"
+        okText="Stop and keep the record"
+        cancelText="Go on"
+        onOk={() => {
+          setAsking(false);
+          act.stop();
+        }}
+        onCancel={() => {
+          setAsking(false);
+          act.resume();
+        }}
+      >
+        What was done so far is recorded, part by part.
+      </Modal>
+    </main>
+  );
+};

@@ -1,0 +1,40 @@
+import { Change, Session } from '@kotabi/core/model';
+import { z } from 'zod';
+import { Unreachable } from '../../api/client';
+import { put, queryClient } from '../../api/queries';
+
+const KEY = 'kotabi.sessions-to-send';
+const Waiting = z.array(Change(Session));
+
+const read = (): z.infer<typeof Waiting> => {
+  const text = localStorage.getItem(KEY);
+  if (!text) return [];
+  const parsed = Waiting.safeParse(JSON.parse(text));
+  return parsed.success ? parsed.data : [];
+};
+const write = (list: z.infer<typeof Waiting>): void => localStorage.setItem(KEY, JSON.stringify(list));
+
+/**
+ * Keeps a record: first in this browser, then on the server. Gives the version the server has, or null when it
+ * does not answer; then the record waits here and is sent when Kotabi is opened again.
+ */
+export const keepSession = async (value: Session, baseVersion: number): Promise<number | null> => {
+  write([...read().filter((c) => c.value.id !== value.id), { baseVersion, value }]);
+  try {
+    const { version } = await put('sessions', { baseVersion, value });
+    write(read().filter((c) => c.value.id !== value.id));
+    await queryClient.invalidateQueries({ queryKey: ['sessions'] });
+    return version;
+  } catch (error) {
+    if (error instanceof Unreachable) return null;
+    throw error;
+  }
+};
+
+/** How many records still wait in this browser. */
+export const sessionsWaiting = (): number => read().length;
+
+/** Sends what waited. What the server refuses stays, so that nothing is lost without a word. */
+export const sendWaiting = async (): Promise<void> => {
+  for (const { value, baseVersion } of read()) await keepSession(value, baseVersion);
+};

@@ -1,0 +1,61 @@
+import { resolveCue } from '@kotabi/core/cues';
+import type { Move, Position } from '@kotabi/core/model';
+import type { Part } from '@kotabi/core/timing';
+import { wayName } from '../../words/dose';
+
+const INTO: Record<Position, string> = {
+  back: 'Sit back in the chair',
+  edge: 'Slide to the front edge of the seat',
+  standing: 'Stand up, slowly, eyes clear',
+  floor: 'Come down to the floor, slowly',
+};
+
+/** The main line of a part: what to say, or what to do now. */
+export const mainLine = (part: Part, move: Move | undefined): string => {
+  switch (part.kind) {
+    case 'position':
+      return INTO[move?.position ?? 'back'];
+    case 'fetch':
+      return `Take ${move?.things.filter((t) => t !== 'chair' && t !== 'desk').join(' and ') ?? 'what is needed'}`;
+    case 'say':
+    case 'change':
+    case 'return':
+      return part.text;
+    case 'rest':
+      return 'Let go, rest';
+    case 'work':
+      return move ? resolveCue(move.cues.feel, { side: part.side }) : '';
+  }
+};
+
+/** The second line during work: what to check. */
+export const checkLine = (part: Part, move: Move | undefined): string =>
+  part.kind === 'work' && move ? resolveCue(move.cues.check, { side: part.side }) : '';
+
+/** What this part is, in a few words: side, direction, set. */
+export const partTitle = (part: Part, move: Move | undefined, sets: number): string =>
+  [
+    move && part.side
+      ? `${wayName(move, part.side)}${move.ways.pattern !== 'together' && move.ways.pair === 'side' ? ' side' : ''}`
+      : 'both together',
+    part.direction,
+    sets > 1 ? `set ${part.set} of ${sets}` : null,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+
+/** What comes next, in a few words. */
+export const nextLine = (
+  next: Part | null,
+  part: Part | null,
+  moveOf: (stepId: string) => Move | undefined,
+): string => {
+  if (!next) return 'next: the end';
+  const move = moveOf(next.stepId);
+  if (part && next.stepId === part.stepId) {
+    if (next.side !== part.side && next.side) return `next: the ${next.side} side`;
+    if (next.direction !== part.direction && next.direction) return `next: ${next.direction}`;
+  }
+  const side = next.side ? `, ${next.side}` : '';
+  return `next: ${move?.name ?? ''}${side}`;
+};

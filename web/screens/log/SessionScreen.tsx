@@ -1,0 +1,135 @@
+import type { Kept, Session } from '@kotabi/core/model';
+import { planAgainstDone, sumOf } from '@kotabi/core/record';
+import { useQuery } from '@tanstack/react-query';
+import { App, Button, Input, Popconfirm } from 'antd';
+import dayjs from 'dayjs';
+import { ArrowLeft, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { messageOf, request } from '../../api/client';
+import { useDelete, useGroups, usePut } from '../../api/queries';
+import { Waiting } from '../../shell/State';
+import { minSec } from '../../words/time';
+import { Tension } from '../lead/Tension';
+import { DoneChart } from './DoneChart';
+import styles from './log.module.css';
+
+/** One led break: plan against done, tension, note. */
+export const SessionScreen = () => {
+  const { sessionId = '' } = useParams();
+  const { data, error, refetch } = useQuery({
+    queryKey: ['sessions', sessionId],
+    queryFn: () => request<Kept<Session>>('GET', `/api/sessions/${sessionId}`),
+    staleTime: 0,
+  });
+  if (!data) return <Waiting error={error} retry={() => void refetch()} />;
+  return <Opened key={sessionId} kept={data} />;
+};
+
+const Opened = ({ kept }: { kept: Kept<Session> }) => {
+  const put = usePut<Session>('sessions');
+  const del = useDelete('sessions');
+  const groups = useGroups();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const { value } = kept;
+  const [note, setNote] = useState(value.note);
+  const sum = sumOf(value);
+  const save = (more: Partial<Session>): void =>
+    put.mutate(
+      { baseVersion: kept.version, value: { ...value, note, ...more } },
+      { onError: (error) => message.error(messageOf(error)) },
+    );
+  return (
+    <div className="page">
+      <div className="bar">
+        <Button type="text" icon={<ArrowLeft size={17} />} onClick={() => navigate('/log')}>
+          Log
+        </Button>
+        <span className="grow" />
+        <Popconfirm
+          title="Delete this record for good?"
+          okText="Delete"
+          onConfirm={() =>
+            del.mutate(value.id, {
+              onSuccess: () => navigate('/log'),
+              onError: (error) => message.error(messageOf(error)),
+            })
+          }
+        >
+          <Button type="text" danger icon={<Trash2 size={16} />}>
+            Delete
+          </Button>
+        </Popconfirm>
+      </div>
+      <div>
+        <h1>{value.breakName}</h1>
+        <p className="muted">
+          {dayjs(value.startedAt).format('dddd D MMMM YYYY, HH:mm')} ·{' '}
+          {groups.data?.find((g) => g.value.id === value.groupId)?.value.name ?? 'no group'} ·{' '}
+          {value.ended === 'finished' ? 'led to the end' : 'stopped before the end'} ·{' '}
+          <Link to={`/breaks/${value.breakId}`}>open the break</Link>
+        </p>
+      </div>
+      <div className={styles.columns}>
+        <section className={`card ${styles.chart}`} aria-label="Planned against done">
+          <h2>Planned against done</h2>
+          <p className="muted small">
+            {minSec(sum.doneMs)} of {minSec(sum.plannedMs)} min, words and changes included · {sum.stepsDone}{' '}
+            of {sum.stepsPlanned} steps · bars show work only, as the side that was said
+          </p>
+          <DoneChart steps={planAgainstDone(value.parts)} />
+        </section>
+        <section className={`card ${styles.side}`} aria-label="Tension and note">
+          <h2 id="t-before">Tension before</h2>
+          <Tension
+            labelledBy="t-before"
+            value={value.tensionBefore}
+            set={(tensionBefore) => save({ tensionBefore })}
+          />
+          <h2 id="t-after">Tension after</h2>
+          <Tension
+            labelledBy="t-after"
+            value={value.tensionAfter}
+            set={(tensionAfter) => save({ tensionAfter })}
+          />
+          <TensionChange {...value} />
+          <label htmlFor="note">
+            <h2>Note</h2>
+          </label>
+          <Input.TextArea
+            id="note"
+            rows={5}
+            maxLength={2000}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            onBlur={() => note !== value.note && save({ note })}
+          />
+          <p role="status" className="muted small">
+            {put.isPending ? 'Saving …' : note === value.note ? 'Saved' : 'Saved when you leave the field'}
+          </p>
+        </section>
+      </div>
+    </div>
+  );
+};
+
+/** What a change of the rating means, by the published threshold; no more than that. */
+const TensionChange = ({ tensionBefore: a, tensionAfter: b }: Session) => {
+  if (a === null || b === null) return null;
+  const by = a - b;
+  const matters = Math.abs(by) >= 2 || (a > 0 && Math.abs(by) / a >= 0.3);
+  return (
+    <p className="small">
+      <b>{by === 0 ? 'No change.' : by > 0 ? `Down by ${by}.` : `Up by ${-by}.`}</b>{' '}
+      <span className="muted">
+        {by === 0
+          ? ''
+          : matters
+            ? 'On a 0–10 scale 2 points or 30 % are a change that people notice'
+            : 'Less than the 2 points or 30 % that people usually notice'}
+        {by === 0 ? '' : ' (Farrar et al. 2001, from memory).'}
+      </span>
+    </p>
+  );
+};

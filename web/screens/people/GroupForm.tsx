@@ -1,0 +1,197 @@
+import { Group, Thing } from '@kotabi/core/model';
+import { App, Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
+import dayjs, { type Dayjs } from 'dayjs';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiFailure, messageOf } from '../../api/client';
+import { useDelete, usePut } from '../../api/queries';
+import styles from './people.module.css';
+import { DAY_NAMES } from './words';
+
+type Range = [Dayjs, Dayjs] | null;
+interface Values {
+  name: string;
+  site: string;
+  timeZone: string;
+  days: number[];
+  hours: Range;
+  lunch: Range;
+  meets: Group['meets'];
+  seats: (keyof Group['seats'])[];
+  things: Group['things'];
+  hopes: string;
+}
+
+const day = dayjs('2000-01-03').startOf('day');
+const toRange = (i: Group['lunch']): Range =>
+  i && [day.add(i.startMin, 'minute'), day.add(i.endMin, 'minute')];
+const minute = (t: Dayjs): number => t.hour() * 60 + t.minute();
+const toInterval = (r: Range): Group['lunch'] => r && { startMin: minute(r[0]), endMin: minute(r[1]) };
+
+const toValues = (g: Group): Values => ({
+  ...g,
+  hours: toRange(g.hours),
+  lunch: toRange(g.lunch),
+  seats: (Object.keys(g.seats) as (keyof Group['seats'])[]).filter((k) => g.seats[k]),
+});
+const toGroup = (id: string, v: Values): unknown => ({
+  ...v,
+  id,
+  hours: toInterval(v.hours),
+  lunch: toInterval(v.lunch),
+  seats: {
+    castors: v.seats.includes('castors'),
+    arms: v.seats.includes('arms'),
+    highBack: v.seats.includes('highBack'),
+  },
+});
+
+const zones = Intl.supportedValuesOf('timeZone').map((value) => ({
+  value,
+  label: value.replaceAll('_', ' '),
+}));
+
+/** One group: when and where they work and what their room offers. */
+export const GroupForm = ({ value, version }: { value: Group; version: number }) => {
+  const [form] = Form.useForm<Values>();
+  const [changed, setChanged] = useState(version === 0);
+  const put = usePut<Group>('groups');
+  const del = useDelete('groups');
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+
+  const save = (values: Values): void => {
+    const parsed = Group.safeParse(toGroup(value.id, values));
+    if (!parsed.success) {
+      form.setFields(
+        parsed.error.issues.map((issue) => ({
+          name: issue.path[0] as keyof Values,
+          errors: [issue.message],
+        })),
+      );
+      return;
+    }
+    put.mutate(
+      { baseVersion: version, value: parsed.data },
+      {
+        onSuccess: () => {
+          setChanged(false);
+          message.success(`“${parsed.data.name}” is kept.`);
+        },
+        onError: (error) =>
+          message.error(
+            error instanceof ApiFailure && error.status === 409
+              ? 'This group was changed elsewhere. Your entries are still here; reload to see the others.'
+              : messageOf(error),
+          ),
+      },
+    );
+  };
+
+  return (
+    <section className={`card ${styles.form}`} aria-label="Group">
+      <Form
+        form={form}
+        layout="vertical"
+        initialValues={toValues(value)}
+        onFinish={save}
+        onValuesChange={() => setChanged(true)}
+        requiredMark={false}
+      >
+        <div className={styles.grid}>
+          <Form.Item
+            name="name"
+            label="Name"
+            rules={[{ required: true, whitespace: true, message: 'A group needs a name.' }]}
+          >
+            <Input maxLength={80} />
+          </Form.Item>
+          <Form.Item name="site" label="Where they sit">
+            <Input maxLength={120} placeholder="room, floor, or at home" />
+          </Form.Item>
+          <Form.Item
+            name="days"
+            label="Days"
+            rules={[{ required: true, message: 'Choose at least one day.' }]}
+          >
+            <Select
+              mode="multiple"
+              maxTagCount="responsive"
+              options={DAY_NAMES.map((label, i) => ({ value: i + 1, label }))}
+            />
+          </Form.Item>
+          <Form.Item name="timeZone" label="Time zone">
+            <Select showSearch={{ optionFilterProp: 'label' }} options={zones} />
+          </Form.Item>
+          <Form.Item
+            name="hours"
+            label="Working hours"
+            rules={[{ required: true, message: 'When do they work?' }]}
+          >
+            <TimePicker.RangePicker
+              format="HH:mm"
+              minuteStep={5}
+              style={{ width: '100%' }}
+              needConfirm={false}
+            />
+          </Form.Item>
+          <Form.Item name="lunch" label="Lunch (empty when there is none)">
+            <TimePicker.RangePicker
+              format="HH:mm"
+              minuteStep={5}
+              style={{ width: '100%' }}
+              needConfirm={false}
+            />
+          </Form.Item>
+          <Form.Item name="meets" label="Led">
+            <Select options={Group.shape.meets.unwrap().options.map((o) => ({ value: o, label: o }))} />
+          </Form.Item>
+          <Form.Item name="things" label="Things at hand">
+            <Select
+              mode="multiple"
+              maxTagCount="responsive"
+              options={Thing.options.map((t) => ({ value: t, label: t }))}
+            />
+          </Form.Item>
+        </div>
+        <div className={styles.grid}>
+          <Form.Item name="seats" label="Their chairs">
+            <Checkbox.Group
+              options={[
+                { value: 'castors', label: 'roll on castors' },
+                { value: 'arms', label: 'have arms' },
+                { value: 'highBack', label: 'have a high back' },
+              ]}
+            />
+          </Form.Item>
+          <Form.Item name="hopes" label="What they hope for">
+            <Input maxLength={400} placeholder="a stiff neck by noon, wrists after typing …" />
+          </Form.Item>
+        </div>
+        <div className="bar">
+          <Button type="primary" htmlType="submit" disabled={!changed} loading={put.isPending}>
+            {version === 0 ? 'Keep this group' : 'Keep changes'}
+          </Button>
+          <span className="grow" />
+          {version > 0 && (
+            <Popconfirm
+              title="Delete this group, its people and its weeks?"
+              description="Its breaks and the log stay."
+              okText="Delete"
+              onConfirm={() =>
+                del.mutate(value.id, {
+                  onSuccess: () => navigate('/people'),
+                  onError: (error) => message.error(messageOf(error)),
+                })
+              }
+            >
+              <Button type="text" danger>
+                Delete group
+              </Button>
+            </Popconfirm>
+          )}
+        </div>
+      </Form>
+    </section>
+  );
+};

@@ -1,0 +1,100 @@
+import { Group, type Kept } from '@kotabi/core/model';
+import { Button } from 'antd';
+import { Plus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useGroups } from '../../api/queries';
+import { Empty, Waiting } from '../../shell/State';
+import { clock } from '../../words/time';
+import { GroupForm } from './GroupForm';
+import { PeopleTable } from './PeopleTable';
+import styles from './people.module.css';
+import { DAY_NAMES } from './words';
+
+/** A group as a new one begins: an ordinary office week in the zone of this browser. */
+const newGroup = (): Group =>
+  Group.parse({
+    id: nanoid(),
+    name: 'New group',
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    days: [1, 2, 3, 4, 5],
+    hours: { startMin: 540, endMin: 1020 },
+    lunch: { startMin: 750, endMin: 795 },
+  });
+
+/** The groups, and for the chosen one its hours, its room and its people. */
+export const PeopleScreen = () => {
+  const { groupId } = useParams();
+  const groups = useGroups();
+  const navigate = useNavigate();
+  const [fresh, setFresh] = useState<Group | null>(null);
+  if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;
+  const begin = (
+    <Button
+      type="primary"
+      icon={<Plus size={16} />}
+      onClick={() => {
+        const group = newGroup();
+        setFresh(group);
+        navigate(`/people/${group.id}`);
+      }}
+    >
+      New group
+    </Button>
+  );
+  const kept: Kept<Group> | undefined =
+    groups.data.find((g) => g.value.id === groupId) ?? (groupId || fresh ? undefined : groups.data[0]);
+  const isFresh = fresh !== null && fresh.id === groupId && !kept;
+  return (
+    <div className="page">
+      <div className="bar">
+        <h1>People</h1>
+        <span className="grow" />
+        {(groups.data.length > 0 || isFresh) && begin}
+      </div>
+      {groups.data.length === 0 && !isFresh && (
+        <Empty title="Who do you lead breaks for?" action={begin}>
+          A group is a team that stretches together: when they work, when they have lunch, what their chairs
+          are like. Breaks and weeks build on it.
+        </Empty>
+      )}
+      {(groups.data.length > 0 || isFresh) && (
+        <div className={styles.columns}>
+          <ul className={styles.groups} aria-label="Groups">
+            {groups.data.map(({ value }) => (
+              <li key={value.id}>
+                <Link
+                  to={`/people/${value.id}`}
+                  className={`card ${styles.group} ${kept?.value.id === value.id ? styles.here : ''}`}
+                  aria-current={kept?.value.id === value.id ? 'page' : undefined}
+                >
+                  <b>{value.name}</b>
+                  <span className="muted small">
+                    {value.days.map((d) => DAY_NAMES[d - 1]?.slice(0, 2)).join(' ')} ·{' '}
+                    {clock(value.hours.startMin)}–{clock(value.hours.endMin)}
+                  </span>
+                  <span className="muted small">{value.meets}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <div className="stack">
+            {kept && (
+              <>
+                <GroupForm key={kept.value.id} value={kept.value} version={kept.version} />
+                <PeopleTable group={kept.value} />
+              </>
+            )}
+            {isFresh && <GroupForm key={fresh.id} value={fresh} version={0} />}
+            {!kept && !isFresh && groupId && (
+              <Empty title="There is no such group" action={<Link to="/people">Show the groups</Link>}>
+                It may have been deleted.
+              </Empty>
+            )}
+          </div>
+        </div>
+      )}
+    </div>
+  );
+};

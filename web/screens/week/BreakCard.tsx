@@ -1,0 +1,113 @@
+import type { Break, Group, Kept, MoveLookup, PlannedBreak, WeekDay } from '@kotabi/core/model';
+import { dayInput, kindOf, obstacle } from '@kotabi/core/schedule';
+import { Button, Select, Switch } from 'antd';
+import dayjs from 'dayjs';
+import { Trash2 } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { useStore } from 'zustand';
+import { minSec } from '../../words/time';
+import { timed } from '../break/useTimed';
+import { TimeField } from './TimeField';
+import styles from './week.module.css';
+import type { WeekStore } from './weekStore';
+
+interface Props {
+  group: Group;
+  store: WeekStore;
+  day: WeekDay;
+  planned: PlannedBreak;
+  breaks: Kept<Break>[];
+  lookup: MoveLookup;
+  close: () => void;
+}
+
+const WRONG = {
+  outside: 'This lies outside the day.',
+  blocked: 'This lands in a meeting. A break that lands in a meeting does not happen.',
+  'off desk': 'This lies in time off the desk.',
+  overlap: 'This lies on top of another break.',
+} as const;
+
+/** The chosen break of a day: when, which one, set by hand or free to move. */
+export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }: Props) => {
+  const { week, editDay } = useStore(store);
+  const navigate = useNavigate();
+  const { lengthMin } = kindOf(week.rule, planned);
+  const change = (more: Partial<PlannedBreak>): void =>
+    editDay(day.date, (d) => ({
+      ...d,
+      breaks: d.breaks
+        .map((b) => (b.id === planned.id ? { ...b, ...more } : b))
+        .sort((a, b) => a.startMin - b.startMin),
+    }));
+  const others = day.breaks
+    .filter((b) => b.id !== planned.id)
+    .map((b) => ({ startMin: b.startMin, endMin: b.startMin + kindOf(week.rule, b).lengthMin }));
+  const wrong = obstacle(dayInput(group, week.rule, day), others, planned.startMin, lengthMin);
+  const chosen = breaks.find((b) => b.value.id === planned.breakId)?.value;
+  const t = chosen && timed(chosen, lookup);
+  const total = t?.ok ? t.timeline.totals.totalMs : 0;
+  const tooLong = total > lengthMin * 60_000;
+  return (
+    <section className={styles.cardPart} aria-label="Chosen break">
+      <h2>Break on {dayjs(day.date).format('dddd')}</h2>
+      <div className={styles.fields}>
+        <span>Starts at</span>
+        <TimeField
+          label="Start of the break"
+          value={planned.startMin}
+          status={wrong ? 'error' : undefined}
+          set={(startMin) => change({ startMin, locked: true })}
+        />
+        {week.rule.kinds.length > 1 && (
+          <>
+            <span>Length</span>
+            <Select
+              aria-label="Length of the break"
+              value={planned.kindId}
+              options={week.rule.kinds.map((k) => ({ value: k.id, label: `${k.lengthMin} min` }))}
+              onChange={(kindId) => change({ kindId, locked: true })}
+            />
+          </>
+        )}
+        <span>Which break</span>
+        <Select
+          aria-label="Which break"
+          value={planned.breakId ?? ''}
+          popupMatchSelectWidth={280}
+          options={[
+            { value: '', label: 'not chosen yet' },
+            ...breaks.map((b) => ({ value: b.value.id, label: b.value.name })),
+          ]}
+          onChange={(id) => change({ breakId: id || null })}
+        />
+        <label htmlFor="locked">Stays here</label>
+        <Switch id="locked" checked={planned.locked} onChange={(locked) => change({ locked })} />
+      </div>
+      {wrong && <p className={styles.overText}>{WRONG[wrong]}</p>}
+      {tooLong && (
+        <p className={styles.overText}>
+          It takes {minSec(total)} min; {lengthMin} min are planned.
+        </p>
+      )}
+      <div className="bar">
+        {chosen && (
+          <Button size="small" onClick={() => navigate(`/lead/${chosen.id}`)}>
+            Lead it
+          </Button>
+        )}
+        <Button
+          size="small"
+          danger
+          icon={<Trash2 size={14} />}
+          onClick={() => {
+            close();
+            editDay(day.date, (d) => ({ ...d, breaks: d.breaks.filter((b) => b.id !== planned.id) }));
+          }}
+        >
+          Remove
+        </Button>
+      </div>
+    </section>
+  );
+};

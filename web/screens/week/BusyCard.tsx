@@ -1,0 +1,53 @@
+import type { BusyTime, Group, WeekDay } from '@kotabi/core/model';
+import { Button } from 'antd';
+import dayjs from 'dayjs';
+import { Trash2 } from 'lucide-react';
+import { useStore } from 'zustand';
+import { BusyForm } from './BusyForm';
+import styles from './week.module.css';
+import type { WeekStore } from './weekStore';
+
+interface Props {
+  group: Group;
+  store: WeekStore;
+  day: WeekDay;
+  busy: BusyTime;
+  close: () => void;
+}
+
+/** A busy time that is there already. */
+export const BusyCard = ({ group, store, day, busy, close }: Props) => {
+  const { editDay } = useStore(store);
+  return (
+    <section className={styles.cardPart} aria-label="Chosen busy time">
+      <h2>Busy on {dayjs(day.date).format('dddd')}</h2>
+      <BusyForm
+        group={group}
+        day={day}
+        start={busy}
+        button="Change"
+        save={(value) =>
+          editDay(day.date, (d) => ({
+            ...d,
+            busy: d.busy
+              .map((b) => (b.id === busy.id ? { ...value, id: b.id } : b))
+              .sort((a, b) => a.startMin - b.startMin),
+          }))
+        }
+        more={
+          <Button
+            size="small"
+            danger
+            icon={<Trash2 size={14} />}
+            onClick={() => {
+              close();
+              editDay(day.date, (d) => ({ ...d, busy: d.busy.filter((b) => b.id !== busy.id) }));
+            }}
+          >
+            Remove
+          </Button>
+        }
+      />
+    </section>
+  );
+};

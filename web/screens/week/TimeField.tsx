@@ -1,0 +1,26 @@
+import { TimePicker } from 'antd';
+import dayjs from 'dayjs';
+
+interface Props {
+  label: string;
+  value: number;
+  stepMin?: number;
+  status?: 'error' | undefined;
+  set: (minute: number) => void;
+}
+
+/** A time of day to the minute, as minutes since midnight. */
+export const TimeField = ({ label, value, stepMin = 5, status, set }: Props) => (
+  <TimePicker
+    aria-label={label}
+    format="HH:mm"
+    minuteStep={stepMin as 5}
+    allowClear={false}
+    needConfirm={false}
+    status={status}
+    showNow={false}
+    value={dayjs('2000-01-03').startOf('day').add(value, 'minute')}
+    onChange={(time) => time && set(time.hour() * 60 + time.minute())}
+    style={{ width: '100%' }}
+  />
+);

@@ -1,0 +1,120 @@
+import { isTwoWay, otherSide } from '@kotabi/core/model';
+import { CircleAlert, Eye } from 'lucide-react';
+import { memo } from 'react';
+import { rowDose, wayName } from '../words/dose';
+import { minSec, seconds } from '../words/time';
+import type { SheetRow } from './rows';
+import { Spine } from './Spine';
+import styles from './sheet.module.css';
+
+/** Pixels for one second, and the least height for reading. */
+const SCALE = 1.15;
+const LEAST = 48;
+const LEAST_SECOND_PASS = 32;
+
+interface Props {
+  row: SheetRow;
+  selected: boolean;
+  shown: boolean;
+  tabbable: boolean;
+  mark: 'caution' | 'look' | undefined;
+  onSelect: (stepId: string, extend: boolean) => void;
+}
+
+const workMs = (row: SheetRow, side: 'left' | 'right'): number =>
+  row.parts.reduce((sum, p) => sum + (p.kind === 'work' && p.side === side ? p.lengthMs : 0), 0);
+
+/** What the sides really get, in words: the same thing the spine draws. */
+const sidesText = (row: SheetRow): string => {
+  const { step, move, parts } = row;
+  if (!isTwoWay(move)) {
+    if (!move.ways.directions) return 'both sides together';
+    return step.directions === 'both'
+      ? `together, ${move.ways.directions.join(', then ')}`
+      : `together, ${step.directions === 'first' ? move.ways.directions[0] : move.ways.directions[1]} only`;
+  }
+  const [left, right] = [workMs(row, 'left'), workMs(row, 'right')];
+  const first = parts.find((p) => p.kind === 'work')?.side ?? 'left';
+  const ms = { left, right };
+  if (left + right === 0) return 'nothing on this side';
+  if (ms[otherSide(first)] === 0)
+    return `${wayName(move, first)} ${seconds(ms[first])}${row.chain ? '' : ' only'}`;
+  const equal =
+    left === right
+      ? 'same on both'
+      : `${left < right ? 'left' : 'right'} ${seconds(Math.abs(left - right))} less`;
+  const how = move.ways.pattern === 'alternate' ? 'in turn, ' : '';
+  return `${how}${first} ${seconds(ms[first])}, ${otherSide(first)} ${seconds(ms[otherSide(first)])}, ${equal}`;
+};
+
+/** One row of the sheet: when, which side, what, how much. Its height follows its time. */
+export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Props) => {
+  const { step, move, pass } = row;
+  const height = Math.max(pass === 1 ? LEAST_SECOND_PASS : LEAST, Math.round((row.lengthMs / 1000) * SCALE));
+  const side = row.parts.find((p) => p.kind === 'work')?.side;
+  const className = [
+    styles.row,
+    selected && styles.selected,
+    shown && styles.shown,
+    pass === 1 && styles.second,
+  ]
+    .filter(Boolean)
+    .join(' ');
+  const content = (
+    <>
+      <span className={styles.gutter}>
+        {mark === 'caution' && <CircleAlert size={16} className={styles.caution} aria-label="caution" />}
+        {mark === 'look' && <Eye size={16} className="muted" aria-label="worth a look" />}
+      </span>
+      <Spine parts={row.parts} height={height} />
+      <span className={`tabular ${styles.time}`}>{minSec(row.startMs)}</span>
+      <span className={styles.words}>
+        <span className={styles.name}>
+          {move.name}
+          {pass === 1 && side && <span className={side}> {side}</span>}
+        </span>
+        {pass === 0 && <span className={styles.sides}>{sidesText(row)}</span>}
+      </span>
+      <span className={styles.dose}>
+        {pass === 0 ? (
+          <>
+            {rowDose(step, move)}
+            {step.sets > 1 && <> · {step.sets} sets</>}
+          </>
+        ) : null}
+      </span>
+    </>
+  );
+  if (pass === 1)
+    return (
+      // The same step again on its other side: chosen by mouse here, by keyboard through its first row.
+      // biome-ignore lint/a11y/noStaticElementInteractions: the first row of the step takes the keys
+      <div
+        className={className}
+        style={{ height }}
+        onClick={(e) => onSelect(step.id, e.shiftKey)}
+        role="presentation"
+      >
+        {content}
+      </div>
+    );
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys choose, for the whole sheet at once
+    <div
+      className={className}
+      style={{ height }}
+      data-step={step.id}
+      role="option"
+      aria-selected={selected}
+      tabIndex={tabbable ? 0 : -1}
+      onClick={(e) => onSelect(step.id, e.shiftKey)}
+      onFocus={(e) => {
+        // Only focus that comes by keyboard chooses; a click does that itself, and may extend the choice.
+        if (!selected && e.currentTarget.matches(':focus-visible')) onSelect(step.id, false);
+      }}
+    >
+      {content}
+    </div>
+  );
+});
+Row.displayName = 'Row';

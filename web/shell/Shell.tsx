@@ -1,0 +1,36 @@
+import { NavLink, Outlet } from 'react-router';
+import { Mark } from './Mark';
+import styles from './shell.module.css';
+
+const places = [
+  ['/people', 'People'],
+  ['/moves', 'Moves'],
+  ['/breaks', 'Breaks'],
+  ['/week', 'Week'],
+  ['/lead', 'Lead'],
+  ['/log', 'Log'],
+] as const;
+
+/** The frame around every screen but the one that is led from. */
+export const Shell = () => (
+  <div className={styles.shell}>
+    <a className={styles.skip} href="#main">
+      Skip to the page
+    </a>
+    <nav className={styles.nav} aria-label="Main">
+      <Mark />
+      {places.map(([to, name]) => (
+        <NavLink
+          key={to}
+          to={to}
+          className={({ isActive }) => `${styles.link} ${isActive ? styles.here : ''}`}
+        >
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+    <main id="main" className={styles.main} tabIndex={-1}>
+      <Outlet />
+    </main>
+  </div>
+);
