@@ -21,7 +21,9 @@ const ended = (child: ChildProcess): Promise<void> =>
       });
 
 /** Starts the real application on a free port with a database of its own. */
-export const startApp = async (options: { demo?: boolean; db?: string; port?: number } = {}): Promise<RunningApp> => {
+export const startApp = async (
+  options: { demo?: boolean; db?: string; port?: number } = {},
+): Promise<RunningApp> => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-db-'));
   const db = options.db ?? join(dir, 'kotabi.db');
   const child = spawn(

@@ -42,6 +42,8 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.clock.runFor(3000);
       await page.clock.fastForward(159_000);
       await page.clock.runFor(200);
+      // Transitions run on the browser's own time.
+      await page.waitForTimeout(500);
     },
   ],
   ['log', '/log'],

@@ -10,7 +10,6 @@ const seconds = (amount: number) => ({ dose: { measure: 'seconds', amount } as c
 const reps = (amount: number, repSec: number | 'breath') => ({
   dose: { measure: 'reps', amount, repSec } as const,
 });
-const breaths = (amount: number) => ({ dose: { measure: 'breaths', amount } as const });
 
 /** The breaks of the demo: one full pass, one for between meetings, one that still needs work. */
 export const demoBreaks: Break[] = [
@@ -18,12 +17,12 @@ export const demoBreaks: Break[] = [
     id: 'late-morning',
     name: 'Late-morning neck and wrists',
     groupId: 'timetable-desk',
-    slotSec: 480,
+    slotSec: 420,
     items: [
       step('s1', 'sit-tall'),
-      step('s2', 'slow-breaths', breaths(2)),
-      step('s3', 'shoulder-rolls', reps(5, 2.5)),
-      step('s4', 'chin-half-circle', reps(3, 4)),
+      step('s2', 'slow-breaths'),
+      step('s3', 'shoulder-rolls'),
+      step('s4', 'chin-half-circle'),
       {
         type: 'chain',
         id: 'c1',
@@ -31,7 +30,7 @@ export const demoBreaks: Break[] = [
         sides: 'both',
         links: [step('s5', 'ear-to-shoulder'), step('s6', 'nose-to-armpit')],
       },
-      step('s7', 'wrist-circles', reps(5, 2)),
+      step('s7', 'wrist-circles'),
       step('s8', 'fingers-up'),
       step('s9', 'fingers-down'),
       step('s10', 'shake-hands-out'),
@@ -45,7 +44,7 @@ export const demoBreaks: Break[] = [
     slotSec: 120,
     items: [
       step('s1', 'sit-tall', seconds(5)),
-      step('s2', 'lift-and-drop', reps(3, 'breath')),
+      step('s2', 'lift-and-drop'),
       step('s3', 'look-over-shoulder', reps(2, 4)),
       step('s4', 'arms-up-breath'),
     ],

@@ -1,5 +1,5 @@
 import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '@kotabi/core/lead';
-import { type Break, Session } from '@kotabi/core/model';
+import { type Break, Session, type Side } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
 import { doneParts } from '@kotabi/core/record';
 import { compileTimeline, resolveBreak, stepMoves } from '@kotabi/core/timing';
@@ -13,8 +13,8 @@ interface Past {
   before: number | null;
   after: number | null;
   note?: string;
-  /** Parts cut short: index of the part and how long it really took. */
-  cut?: [index: number, ms: number][];
+  /** Work cut short: the step, the side and how long it really took. */
+  cut?: { stepId: string; side: Side; ms: number };
   /** Stopped so long after the start. */
   stopMs?: number;
 }
@@ -27,7 +27,7 @@ const past: Past[] = [
     before: 6,
     after: 4,
     note: 'Ilse: right side clearly tighter today.',
-    cut: [[14, 12_000]],
+    cut: { stepId: 's8', side: 'right', ms: 9_000 },
   },
   { daysAgo: 2, hour: 15, breakId: 'between-meetings', before: 5, after: 4 },
   {
@@ -44,7 +44,7 @@ const past: Past[] = [
 
 const record = (
   brk: Break,
-  { before, after, note = '', cut = [], stopMs }: Past,
+  { before, after, note = '', cut, stopMs }: Past,
   index: number,
   startedAt: Date,
 ): Session => {
@@ -53,8 +53,11 @@ const record = (
   const timeline = compileTimeline(resolved.value);
   let now = 0;
   let lead = start(readyToLead(timeline), now);
-  for (const [part, ms] of cut) {
-    now = COUNT_IN_MS + (timeline.parts[part]?.startMs ?? 0) + ms;
+  if (cut) {
+    const part = timeline.parts.find(
+      (p) => p.stepId === cut.stepId && p.side === cut.side && p.kind === 'work',
+    );
+    now = COUNT_IN_MS + (part?.startMs ?? 0) + cut.ms;
     lead = skip(timeline, lead, now);
   }
   now = stopMs ?? now + timeline.totals.totalMs + COUNT_IN_MS;

@@ -104,6 +104,7 @@ export const DayBand = (p: Props) => {
           onClick={() => p.onChoose(b.id, 'busy')}
           onKeyDown={(e) => e.key === 'Enter' && p.onChoose(b.id, 'busy')}
         >
+          <title>{`${b.label || 'busy'}, ${clock(b.startMin)} to ${clock(b.endMin)}`}</title>
           <rect x={x(b.startMin)} y="0" width={x(b.endMin) - x(b.startMin)} height={base} />
           <BandLabel
             x={x(b.startMin)}

@@ -47,7 +47,7 @@ export const Figure = memo(({ move, side, width = 120, gap = 'var(--paper)', fac
       width={width}
       height={(width * h) / w}
       aria-hidden="true"
-      style={{ display: 'block' }}
+      style={{ display: 'block', flex: 'none' }}
     >
       <g transform={facing ? `translate(${w} 0) scale(-1 1)` : undefined}>
         {drawFigure(shown).map((s, i) => piece(s, i, gap))}

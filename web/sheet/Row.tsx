@@ -9,7 +9,7 @@ import styles from './sheet.module.css';
 
 /** Pixels for one second, and the least height for reading. */
 const SCALE = 1.15;
-const LEAST = 48;
+const LEAST = 52;
 const LEAST_SECOND_PASS = 32;
 
 interface Props {
@@ -30,8 +30,8 @@ const sidesText = (row: SheetRow): string => {
   if (!isTwoWay(move)) {
     if (!move.ways.directions) return 'both sides together';
     return step.directions === 'both'
-      ? `together, ${move.ways.directions.join(', then ')}`
-      : `together, ${step.directions === 'first' ? move.ways.directions[0] : move.ways.directions[1]} only`;
+      ? move.ways.directions.join(', then ')
+      : `${step.directions === 'first' ? move.ways.directions[0] : move.ways.directions[1]} only`;
   }
   const [left, right] = [workMs(row, 'left'), workMs(row, 'right')];
   const first = parts.find((p) => p.kind === 'work')?.side ?? 'left';

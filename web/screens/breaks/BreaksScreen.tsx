@@ -1,4 +1,5 @@
 import { type Break, type Kept, stepsOf } from '@kotabi/core/model';
+import type { Finding } from '@kotabi/core/review';
 import { App, Button, Dropdown, Upload } from 'antd';
 import { Copy, Download, FolderOpen, MoreHorizontal, Play, Plus, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
@@ -6,12 +7,20 @@ import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { findingWords } from '../../words/findings';
 import { length, minSec } from '../../words/time';
 import { timed } from '../break/useTimed';
 import styles from './breaks.module.css';
 import { MiniSpine } from './MiniSpine';
 import { newBreak } from './newBreak';
 import { useOpenFile } from './useOpenFile';
+
+/** The weightiest finding, and how many more there are. */
+const findingsText = (findings: readonly Finding[]): string => {
+  const [first, ...more] = findings;
+  if (!first) return '';
+  return `${findingWords(first).title}${more.length > 0 ? `, and ${more.length} more` : ''}`;
+};
 
 /** All breaks: how long they really take, whether the sides are even, what stands out. */
 export const BreaksScreen = () => {
@@ -151,7 +160,7 @@ export const BreaksScreen = () => {
                       ? ''
                       : t.findings.length === 0
                         ? 'nothing stands out'
-                        : `${t.findings.length} to look at`}
+                        : findingsText(t.findings)}
                 </p>
               </div>
               <div className={styles.actions}>

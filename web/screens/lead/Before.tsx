@@ -4,6 +4,7 @@ import { resolvedSteps } from '@kotabi/core/timing';
 import { Button, Switch } from 'antd';
 import { ArrowLeft, Play } from 'lucide-react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { rowDose } from '../../words/dose';
 import { minSec } from '../../words/time';
 import type { Timed } from '../break/useTimed';
 import styles from './lead.module.css';
@@ -80,6 +81,20 @@ export const Before = (p: Props) => {
           ))}
         </section>
       </div>
+      <section aria-label="What is coming">
+        <h2>What is coming</h2>
+        <ol className={styles.coming}>
+          {steps.map(({ step, move }) => (
+            <li key={step.id}>
+              <span className="tabular">
+                {minSec(timed.timeline.parts.find((p) => p.stepId === step.id)?.startMs ?? 0)}
+              </span>
+              <b>{move.name}</b>
+              <span className={styles.dim}>{rowDose(step, move)}</span>
+            </li>
+          ))}
+        </ol>
+      </section>
     </main>
   );
 };

@@ -1,5 +1,5 @@
 import type { Break } from '@kotabi/core/model';
-import { theme as antTheme, ConfigProvider } from 'antd';
+import { theme as antTheme, ConfigProvider, type ThemeConfig } from 'antd';
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useBreak, useGroups, useMoves } from '../../api/queries';
@@ -9,8 +9,7 @@ import { type Timed, timed } from '../break/useTimed';
 import { Leading } from './Leading';
 import styles from './lead.module.css';
 
-const dark = {
-  ...theme,
+const dark: ThemeConfig = {
   algorithm: antTheme.darkAlgorithm,
   token: {
     fontFamily: theme.token?.fontFamily,
@@ -19,6 +18,15 @@ const dark = {
     colorPrimary: '#5C9480',
     colorBgBase: '#1C2530',
     colorTextBase: colour.oat,
+  },
+  components: {
+    Button: {
+      ...theme.components?.Button,
+      defaultBg: '#2A3542',
+      defaultColor: colour.oat,
+      defaultBorderColor: '#5A6675',
+      textTextColor: colour.oat,
+    },
   },
 };
 
@@ -46,7 +54,7 @@ export const LeadScreen = () => {
     );
   const group = groups.data?.find((g) => g.value.id === open.groupId)?.value ?? null;
   return (
-    <ConfigProvider theme={dark}>
+    <ConfigProvider theme={{ ...dark, inherit: false }}>
       <div className={styles.dark}>
         <Leading
           key={breakId}

@@ -10,7 +10,7 @@ import { clock } from '../../words/time';
 import { GroupForm } from './GroupForm';
 import { PeopleTable } from './PeopleTable';
 import styles from './people.module.css';
-import { DAY_NAMES } from './words';
+import { daysText } from './words';
 
 /** A group as a new one begins: an ordinary office week in the zone of this browser. */
 const newGroup = (): Group =>
@@ -71,8 +71,7 @@ export const PeopleScreen = () => {
                 >
                   <b>{value.name}</b>
                   <span className="muted small">
-                    {value.days.map((d) => DAY_NAMES[d - 1]?.slice(0, 2)).join(' ')} ·{' '}
-                    {clock(value.hours.startMin)}–{clock(value.hours.endMin)}
+                    {daysText(value.days)} · {clock(value.hours.startMin)}–{clock(value.hours.endMin)}
                   </span>
                   <span className="muted small">{value.meets}</span>
                 </Link>

@@ -1,26 +1,101 @@
-import { type Break, type Kept, Rule } from '@kotabi/core/model';
+import type { Break, Kept, Rule } from '@kotabi/core/model';
 import { Button, InputNumber, Select } from 'antd';
 import { useId, useState } from 'react';
 import { useStore } from 'zustand';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
 
-type NumberKey = 'targetMin' | 'limitMin' | 'minGapMin' | 'edgeMin' | 'lambda' | 'minCount';
+interface Field {
+  label: string;
+  unit: string;
+  why: string;
+  min: number;
+  max: number;
+  value: (rule: Rule) => number | null;
+  change: (rule: Rule, value: number) => Partial<Rule>;
+  /** Given when the field may be empty. */
+  empty?: Partial<Rule>;
+}
 
-const fields: [key: NumberKey, label: string, unit: string, min: number, max: number, why: string][] = [
-  ['targetMin', 'Aim for runs under', 'min', 0, 480, 'Each minute at the desk costs its run beyond this.'],
-  ['limitMin', 'Never more than', 'min', 1, 960, 'Minutes beyond this are avoided before anything else.'],
-  ['minGapMin', 'Between breaks', 'min', 0, 480, 'From the end of one to the start of the next, at least.'],
-  [
-    'edgeMin',
-    'Not in the first and last',
-    'min',
-    0,
-    240,
-    'No break this close to the start or the end of the day.',
-  ],
-  ['minCount', 'A day, at least', '', 0, 100, 'Fewer breaks than this are never planned.'],
-  ['lambda', 'A break minute costs', '', 0, 100000, 'Higher: fewer breaks. Counted in run minutes.'],
+/** A break of a minute or so takes half of a run away, from five minutes on all of it. */
+const reliefOf = (lengthMin: number): number => (lengthMin < 5 ? 0.5 : 1);
+
+const fieldsOf = (rule: Rule): Field[] => [
+  {
+    label: 'Aim for runs under',
+    unit: 'min',
+    why: 'Each minute at the desk costs its run beyond this.',
+    min: 0,
+    max: 480,
+    value: (r) => r.targetMin,
+    change: (_, targetMin) => ({ targetMin }),
+  },
+  {
+    label: 'Never more than',
+    unit: 'min',
+    why: 'Minutes beyond this are avoided before anything else.',
+    min: 1,
+    max: 960,
+    value: (r) => r.limitMin,
+    change: (_, limitMin) => ({ limitMin }),
+  },
+  {
+    label: 'A break lasts',
+    unit: 'min',
+    why: 'Under 5 min it takes half of a run away, from 5 min on all of it.',
+    min: 1,
+    max: 120,
+    value: (r) => r.kinds[0]?.lengthMin ?? null,
+    change: (r, lengthMin) => ({
+      kinds: r.kinds.map((k, i) => (i === 0 ? { ...k, lengthMin, relief: reliefOf(lengthMin) } : k)),
+    }),
+  },
+  {
+    label: 'A day, at least',
+    unit: '',
+    why: 'Fewer breaks than this are never planned.',
+    min: 0,
+    max: rule.maxCount ?? 100,
+    value: (r) => r.minCount,
+    change: (_, minCount) => ({ minCount }),
+  },
+  {
+    label: 'A day, at most',
+    unit: '',
+    why: 'More breaks than this are never planned; empty: as many as it takes.',
+    min: rule.minCount,
+    max: 100,
+    value: (r) => r.maxCount,
+    change: (_, maxCount) => ({ maxCount }),
+    empty: { maxCount: null },
+  },
+  {
+    label: 'Between breaks',
+    unit: 'min',
+    why: 'From the end of one to the start of the next, at least.',
+    min: 0,
+    max: 480,
+    value: (r) => r.minGapMin,
+    change: (_, minGapMin) => ({ minGapMin }),
+  },
+  {
+    label: 'Not in the first and last',
+    unit: 'min',
+    why: 'No break this close to the start or the end of the day.',
+    min: 0,
+    max: 240,
+    value: (r) => r.edgeMin,
+    change: (_, edgeMin) => ({ edgeMin }),
+  },
+  {
+    label: 'A break minute costs',
+    unit: '',
+    why: 'Higher: fewer breaks. Counted in run minutes.',
+    min: 0,
+    max: 100_000,
+    value: (r) => r.lambda,
+    change: (_, lambda) => ({ lambda }),
+  },
 ];
 
 /** The rule of the week; changing it changes nothing until the week is planned again. */
@@ -30,10 +105,8 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
   const id = useId();
   const [fill, setFill] = useState<string | undefined>();
   const [kind] = rule.kinds;
-  const change = (more: Partial<Rule>): void => {
-    // Only whole rules are kept; a number that the schema refuses stays in its field, marked by it.
-    const parsed = Rule.safeParse({ ...rule, ...more });
-    if (parsed.success) edit((w) => ({ ...w, rule: parsed.data }));
+  const change = (more: Partial<Rule> | undefined): void => {
+    if (more) edit((w) => ({ ...w, rule: { ...w.rule, ...more } }));
   };
   const open = week.days.flatMap((d) => d.breaks).filter((b) => b.breakId === null).length;
   return (
@@ -41,54 +114,21 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
       <section className={styles.cardPart} aria-label="Rule">
         <h2>Rule of the week</h2>
         <div className={styles.fields}>
-          {fields.map(([key, label, unit, min, max, why]) => (
-            <div key={key} className={styles.pair} title={why}>
-              <label htmlFor={`${id}${key}`}>{label}</label>
+          {fieldsOf(rule).map((f) => (
+            <div key={f.label} className={styles.pair} title={f.why}>
+              <label htmlFor={`${id}${f.label}`}>{f.label}</label>
               <InputNumber
-                id={`${id}${key}`}
-                min={min}
-                max={max}
+                id={`${id}${f.label}`}
+                min={f.min}
+                max={f.max}
                 precision={0}
-                value={rule[key]}
-                suffix={unit || undefined}
-                onChange={(v) => v !== null && change({ [key]: v })}
+                value={f.value(rule)}
+                placeholder={f.empty && 'any'}
+                suffix={f.unit || undefined}
+                onChange={(v) => change(v === null ? f.empty : f.change(rule, v))}
               />
             </div>
           ))}
-          <div
-            className={styles.pair}
-            title="More breaks than this are never planned; empty: as many as it takes."
-          >
-            <label htmlFor={`${id}max`}>A day, at most</label>
-            <InputNumber
-              id={`${id}max`}
-              min={rule.minCount}
-              max={100}
-              precision={0}
-              placeholder="any"
-              value={rule.maxCount}
-              onChange={(v) => change({ maxCount: v })}
-            />
-          </div>
-          <div className={styles.pair} title="How long a planned break takes; it ends a run at the desk.">
-            <label htmlFor={`${id}len`}>A break lasts</label>
-            <InputNumber
-              id={`${id}len`}
-              min={1}
-              max={120}
-              precision={0}
-              value={kind?.lengthMin}
-              suffix="min"
-              onChange={(v) =>
-                v !== null &&
-                kind &&
-                change({
-                  // A minute or two takes half of a run away, from five minutes on all of it.
-                  kinds: [{ ...kind, lengthMin: v, relief: v < 5 ? 0.5 : 1 }, ...rule.kinds.slice(1)],
-                })
-              }
-            />
-          </div>
         </div>
         <p className="muted small">
           {kind && kind.relief < 1
