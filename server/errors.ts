@@ -21,7 +21,9 @@ export const notFound = (what: string, id: string): Refusal =>
 
 export const invalid = (fields: ApiError['fields']): Refusal => {
   const [first] = fields;
-  const where = first ? `${first.path || 'The body'} ${first.message}` : 'The input is not valid';
+  const where = first
+    ? `${first.path ? `The field ${first.path}` : 'The body'} ${first.message}`
+    : 'The input is not valid';
   const more = fields.length > 1 ? ` (and ${fields.length - 1} more)` : '';
   return new Refusal(422, 'invalid', `${where}${more}. Nothing was changed.`, fields);
 };

@@ -8,6 +8,8 @@ import { breaks, breakVersions } from './schema';
 export type PutResult<T> =
   | { ok: true; kept: Kept<T>; created: boolean }
   | { ok: false; reason: 'missing' }
+  /** Something new whose place another one has already. */
+  | { ok: false; reason: 'taken' }
   | { ok: false; reason: 'conflict'; current: Kept<T> };
 
 type Row = { id: string; version: number; updatedAt: string; data: unknown };
@@ -62,7 +64,7 @@ export class Store<T extends { id: string }> {
     if (rowsAffected > 0)
       return { ok: true, created: baseVersion === 0, kept: { version: baseVersion + 1, updatedAt, value } };
     const current = await this.get(value.id);
-    if (!current) return { ok: false, reason: 'missing' };
+    if (!current) return { ok: false, reason: baseVersion === 0 ? 'taken' : 'missing' };
     // Compared as JSON, since that is what was sent and what is kept.
     if (isDeepStrictEqual(current.value, JSON.parse(JSON.stringify(value))))
       return { ok: true, created: false, kept: current };

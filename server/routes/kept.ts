@@ -35,6 +35,13 @@ export const putKept = async <T extends { id: string }>(
     return;
   }
   if (result.reason === 'missing') throw notFound(store.kind.name, id);
+  if (result.reason === 'taken')
+    throw new Refusal(
+      409,
+      'conflict',
+      `There is such a ${store.kind.name} already, made elsewhere. Nothing was overwritten.`,
+      [{ path: 'value.id', message: 'is not the one that is there', value: id }],
+    );
   const { version } = result.current;
   throw new Refusal(
     409,

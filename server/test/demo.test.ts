@@ -1,0 +1,45 @@
+import { Break, Session, Week } from '@kotabi/core/model';
+import { moveLookup } from '@kotabi/core/moves';
+import { review } from '@kotabi/core/review';
+import { dayInput, obstacle } from '@kotabi/core/schedule';
+import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
+import { describe, expect, it } from 'vitest';
+import { demoBreaks } from '../demo/breaks';
+import { demoGroups } from '../demo/people';
+import { demoSessions } from '../demo/sessions';
+import { demoWeeks } from '../demo/weeks';
+
+const today = new Date('2026-11-24T12:00:00Z');
+
+const findingsOf = (brk: Break) => {
+  const resolved = resolveBreak(brk, moveLookup());
+  if (!resolved.ok) throw new Error(brk.id);
+  const timeline = compileTimeline(resolved.value);
+  return review({ resolved: resolved.value, timeline }).map((f) => f.code);
+};
+
+describe('the demo scenario', () => {
+  it('shows one break with nothing to find and one that still needs work', () => {
+    const found = Object.fromEntries(demoBreaks.map((b) => [b.id, findingsOf(Break.parse(b))]));
+    expect(found['late-morning']).toEqual([]);
+    expect(found['afternoon-back']).toContain('oneSideOnly');
+  });
+
+  it('has sessions before today and a week around it, whole by the schema', () => {
+    for (const session of demoSessions(today)) {
+      expect(Session.parse(session)).toEqual(session);
+      expect(new Date(session.endedAt).getTime()).toBeLessThan(today.getTime());
+    }
+    const [week] = demoWeeks(today);
+    expect(Week.parse(week)).toEqual(week);
+    expect(week?.startDate).toBe('2026-11-23');
+  });
+
+  it('plans no break into a meeting', () => {
+    const [group] = demoGroups;
+    const [week] = demoWeeks(today);
+    for (const day of week?.days ?? [])
+      for (const b of day.breaks)
+        expect(obstacle(dayInput(group!, week!.rule, day), [], b.startMin, 5), day.date).toBeNull();
+  });
+});

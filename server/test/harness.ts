@@ -1,0 +1,94 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ApiError } from '@kotabi/core/model';
+import { createApp } from '../app';
+import { openDatabase } from '../db/open';
+import { listen } from '../listen';
+
+export interface Answer<T = unknown> {
+  status: number;
+  body: T;
+  headers: Headers;
+}
+
+/** The application on a real database file and a real port, with a clock that stands still. */
+export const startServer = async (now = new Date('2026-11-20T08:00:00.000Z')) => {
+  const dir = mkdtempSync(join(tmpdir(), 'kotabi-test-'));
+  const file = join(dir, 'test.db');
+  const { db, close } = await openDatabase(file);
+  const { server, port } = await listen(createApp({ db, now: () => now }), 0, '127.0.0.1');
+  const url = `http://127.0.0.1:${port}`;
+
+  const send = async <T = unknown>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> => {
+    const raw = typeof body === 'string';
+    const response = await fetch(url + path, {
+      method,
+      ...(body !== undefined && {
+        body: raw ? body : JSON.stringify(body),
+        headers: { 'Content-Type': 'application/json', ...headers },
+      }),
+    });
+    const text = await response.text();
+    const isJson = response.headers.get('content-type')?.includes('json') && text !== '';
+    return {
+      status: response.status,
+      body: (isJson ? JSON.parse(text) : text) as T,
+      headers: response.headers,
+    };
+  };
+
+  return {
+    db,
+    file,
+    url,
+    send,
+    get: <T = unknown>(path: string) => send<T>('GET', path),
+    put: <T = unknown>(path: string, value: unknown, baseVersion = 0) =>
+      send<T>('PUT', path, { baseVersion, value }),
+    fails: (method: string, path: string, body?: unknown, headers?: Record<string, string>) =>
+      send<ApiError>(method, path, body, headers),
+    stop: async () => {
+      await stopServer(server);
+      close();
+      rmSync(dir, { recursive: true, force: true });
+    },
+  };
+};
+
+const stopServer = (server: Server): Promise<void> =>
+  new Promise((done) => {
+    server.close(() => done());
+    server.closeAllConnections();
+  });
+
+export const group = {
+  id: 'g1',
+  name: 'Timetable desk',
+  timeZone: 'Europe/Lisbon',
+  days: [1, 2, 3, 4, 5],
+  hours: { startMin: 540, endMin: 1050 },
+  lunch: { startMin: 750, endMin: 795 },
+};
+
+/** A break of one stretch that takes 57.5 s: 3 + (6.5 + 20 + 2) + (4 + 20 + 2), edge of the seat. */
+export const edgeBreak = {
+  id: 'b1',
+  name: 'One side, then the other',
+  slotSec: 60,
+  items: [
+    {
+      type: 'step',
+      id: 's1',
+      moveId: 'ear-to-shoulder',
+      position: 'edge',
+      dose: { measure: 'seconds', amount: 20 },
+    },
+  ],
+};

@@ -1,0 +1,119 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { group } from './harness';
+
+const root = resolve(import.meta.dirname, '../..');
+let dir: string;
+let children: ChildProcess[];
+beforeEach(() => {
+  dir = mkdtempSync(join(tmpdir(), 'kotabi-process-'));
+  children = [];
+});
+afterEach(() => {
+  for (const child of children) child.kill('SIGKILL');
+  rmSync(dir, { recursive: true, force: true });
+});
+
+const exit = (child: ChildProcess): Promise<number | null> =>
+  new Promise((done) => {
+    child.once('exit', (code) => done(code));
+  });
+
+/** Starts the server as a program of its own and waits for its address. */
+const start = async (env: Record<string, string>, args: string[] = []) => {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
+    cwd: root,
+    env: { ...process.env, KOTABI_DB: join(dir, 'kotabi.db'), ...env },
+  });
+  children.push(child);
+  let output = '';
+  const url = await new Promise<string>((found, failed) => {
+    const read = (chunk: Buffer): void => {
+      output += String(chunk);
+      const match = /ready at (http:\/\/\S+)/.exec(output);
+      if (match?.[1]) found(match[1]);
+    };
+    child.stdout.on('data', read);
+    child.stderr.on('data', read);
+    child.once('exit', () => failed(new Error(output)));
+  });
+  return { child, url, output: () => output };
+};
+
+const put = (url: string, n: number) =>
+  fetch(`${url}/api/groups/k${n}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ baseVersion: 0, value: { ...group, id: `k${n}` } }),
+  });
+
+describe('the server as a program', () => {
+  it('loses nothing acknowledged when it is killed', async () => {
+    const first = await start({ KOTABI_PORT: '0' });
+    const acknowledged: string[] = [];
+    const writing = (async () => {
+      for (let n = 0; n < 500; n++) {
+        const answer = await put(first.url, n).catch(() => null);
+        if (!answer) return;
+        if (answer.status === 201) acknowledged.push(`k${n}`);
+        if (n === 40) first.child.kill('SIGKILL');
+      }
+    })();
+    await exit(first.child);
+    await writing;
+    expect(acknowledged.length).toBeGreaterThanOrEqual(40);
+    const second = await start({ KOTABI_PORT: '0' });
+    const kept = (await (await fetch(`${second.url}/api/groups`)).json()) as { value: { id: string } }[];
+    const ids = kept.map((g) => g.value.id);
+    expect(acknowledged.filter((id) => !ids.includes(id))).toEqual([]);
+  });
+
+  it('ends cleanly on Ctrl-C, even with a connection open', async () => {
+    const { child, url } = await start({ KOTABI_PORT: '0' });
+    await fetch(`${url}/api/health`);
+    child.kill('SIGINT');
+    expect(await exit(child)).toBe(0);
+  });
+
+  it('moves on from a taken port and says so', async () => {
+    const blocker = createServer().listen(0, '127.0.0.1');
+    try {
+      await new Promise((done) => blocker.once('listening', done));
+      const taken = (blocker.address() as { port: number }).port;
+      const { url, output } = await start({ KOTABI_PORT: String(taken) });
+      expect(output()).toContain(`Port ${taken} is taken`);
+      expect(Number(new URL(url).port)).toBeGreaterThan(taken);
+    } finally {
+      blocker.close();
+    }
+  });
+
+  it('says in a sentence what is wrong with a port', async () => {
+    await expect(start({ KOTABI_PORT: 'http' })).rejects.toThrow(
+      'KOTABI_PORT must be a whole number from 0 to 65535; it is "http".',
+    );
+  });
+
+  it('keeps what was changed in the demo, until it is asked to start over', async () => {
+    const names = async (url: string) =>
+      ((await (await fetch(`${url}/api/groups`)).json()) as { value: { id: string } }[]).map(
+        (g) => g.value.id,
+      );
+    const first = await start({ KOTABI_PORT: '0' }, ['--demo']);
+    const shipped = await names(first.url);
+    expect(shipped).toContain('timetable-desk');
+    await put(first.url, 1);
+    first.child.kill('SIGINT');
+    await exit(first.child);
+    const second = await start({ KOTABI_PORT: '0' }, ['--demo']);
+    expect(await names(second.url)).toEqual([...shipped, 'k1']);
+    second.child.kill('SIGINT');
+    await exit(second.child);
+    const third = await start({ KOTABI_PORT: '0' }, ['--demo', '--fresh']);
+    expect(await names(third.url)).toEqual(shipped);
+  });
+});
