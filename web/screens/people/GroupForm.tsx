@@ -91,12 +91,18 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
   return (
     <section className={`card ${styles.form}`} aria-label="Group">
       <Form
+        name="group"
         form={form}
         layout="vertical"
         initialValues={toValues(value)}
         onFinish={save}
         onValuesChange={() => setChanged(true)}
         requiredMark={false}
+        onKeyDown={(e) => {
+          // Enter in a time field takes the time over; it does not send the form off half filled in.
+          if (e.key === 'Enter' && e.target instanceof Element && e.target.closest('.ant-picker'))
+            e.preventDefault();
+        }}
       >
         <div className={styles.grid}>
           <Form.Item

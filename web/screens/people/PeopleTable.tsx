@@ -136,6 +136,7 @@ const PersonDialog = ({ value, version, close }: { value: Person; version: numbe
       onCancel={close}
     >
       <Form
+        name="person"
         form={form}
         layout="vertical"
         requiredMark={false}

@@ -19,6 +19,8 @@ export const TimeField = ({ label, value, stepMin = 5, status, set }: Props) => 
     needConfirm={false}
     status={status}
     showNow={false}
+    // Enter takes the time over; it does not send off the form around it.
+    onKeyDown={(e) => e.key === 'Enter' && e.preventDefault()}
     value={dayjs('2000-01-03').startOf('day').add(value, 'minute')}
     onChange={(time) => time && set(time.hour() * 60 + time.minute())}
     style={{ width: '100%' }}

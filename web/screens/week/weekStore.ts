@@ -34,7 +34,7 @@ export const freshWeek = (group: Group, startDate: IsoDate): Week => ({
   id: nanoid(),
   groupId: group.id,
   startDate,
-  rule: Rule.parse({ maxCount: 8 }),
+  rule: Rule.parse({}),
   days: emptyDays(group, startDate),
 });
 
