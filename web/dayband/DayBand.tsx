@@ -53,11 +53,15 @@ export const DayBand = (p: Props) => {
     setDragged({ id: b.id, startMin });
     p.onPreview(p.breaks.map((o) => (o.id === b.id ? { ...o, startMin } : o)));
   };
-  const drop = (b: PlannedBreak) => () => {
-    if (dragged && dragged.startMin !== b.startMin) p.onMove(b.id, dragged.startMin);
-    setDragged(null);
-    p.onPreview(null);
-  };
+  const drop =
+    ({ id }: PlannedBreak) =>
+    () => {
+      // What is drawn has moved already; what is kept has not.
+      const kept = p.breaks.find((b) => b.id === id);
+      if (dragged && dragged.startMin !== kept?.startMin) p.onMove(id, dragged.startMin);
+      setDragged(null);
+      p.onPreview(null);
+    };
   const keys = (b: PlannedBreak) => (event: KeyboardEvent) => {
     if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault();

@@ -1,4 +1,4 @@
-import { useHotkeys } from 'react-hotkeys-hook';
+import { type Options, useHotkeys } from 'react-hotkeys-hook';
 import type { BreakStore } from './store';
 import type { Actions } from './useActions';
 
@@ -23,7 +23,9 @@ export const keyList: [keys: string, what: string][] = [
 
 /** Binds the keys; they rest while something is typed into a field or a dialog is open. */
 export const useKeys = (store: BreakStore, actions: Actions, help: () => void): void => {
-  const on = {
+  const on: Options = {
+    // A row of the sheet is no field: keys work while it has the focus.
+    enableOnFormTags: ['option'],
     preventDefault: true,
     ignoreEventWhen: () => document.querySelector('.ant-modal-wrap') !== null,
   };
@@ -44,7 +46,7 @@ export const useKeys = (store: BreakStore, actions: Actions, help: () => void): 
   useHotkeys('u', actions.unchain, on);
   useHotkeys('d', actions.duplicate, on);
   useHotkeys(['delete', 'backspace'], actions.remove, on);
-  useHotkeys('mod+z', () => store.getState().undoEdit(), { ...on, enableOnFormTags: false });
+  useHotkeys('mod+z', () => store.getState().undoEdit(), on);
   useHotkeys(['mod+shift+z', 'mod+y'], () => store.getState().redoEdit(), on);
   useHotkeys('escape', () => store.getState().select([]), { ...on, preventDefault: false });
   useHotkeys('?', help, { ...on, useKey: true });

@@ -15,7 +15,7 @@ const dark: ThemeConfig = {
     fontFamily: theme.token?.fontFamily,
     fontSize: 16,
     borderRadius: 9,
-    colorPrimary: '#5C9480',
+    colorPrimary: '#3E7562',
     colorBgBase: '#1C2530',
     colorTextBase: colour.oat,
   },

@@ -43,6 +43,12 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
   useHotkeys(['up', 'b'], act.breath, keys);
   useHotkeys('m', () => setMirror(!mirror), keys);
   useHotkeys('escape', ask, keys);
+  const goOn = (): void => {
+    setAsking(false);
+    act.resume();
+  };
+  // The dialog's own Esc would take the very key press that opened it.
+  useHotkeys('escape', goOn, { preventDefault: true, enabled: asking });
 
   const { part, count, side, breath } = view;
   const move = part ? moveOf(part.stepId) : undefined;
@@ -174,10 +180,8 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
           setAsking(false);
           act.stop();
         }}
-        onCancel={() => {
-          setAsking(false);
-          act.resume();
-        }}
+        keyboard={false}
+        onCancel={goOn}
       >
         What was done so far is recorded, part by part.
       </Modal>

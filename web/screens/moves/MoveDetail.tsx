@@ -34,7 +34,9 @@ export const MoveDetail = ({ move }: { move: Move }) => {
   const { dose } = move;
   const unit = { seconds: 's', breaths: 'breaths', reps: 'times' }[dose.usual.measure];
   return (
-    <div className={styles.detail}>
+    // Takes the focus, so that it can be scrolled by keyboard.
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: likewise
+    <section className={styles.detail} tabIndex={0} aria-label={move.name}>
       <p>{move.purpose}</p>
       <div className={styles.figures}>
         <Figure move={move} width={190} side="left" />
@@ -96,6 +98,6 @@ export const MoveDetail = ({ move }: { move: Move }) => {
         Doses and cautions: common practice, no source. For everyday tension only; injury, recent surgery or a
         known condition: ask a doctor or physiotherapist first.
       </p>
-    </div>
+    </section>
   );
 };

@@ -77,7 +77,13 @@ export const MovesScreen = () => {
           </section>
         );
       })}
-      <Drawer open={open !== undefined} onClose={() => navigate('/moves')} title={open?.name} size={520}>
+      <Drawer
+        open={open !== undefined}
+        onClose={() => navigate('/moves')}
+        title={open?.name}
+        size={520}
+        styles={{ body: { padding: 0, overflow: 'hidden' } }}
+      >
         {open && <MoveDetail move={open} />}
       </Drawer>
     </div>

@@ -1,0 +1,124 @@
+import type { Page } from 'playwright-core';
+import { afterEach, describe, expect, it } from 'vitest';
+import { openBrowser } from './browser';
+import { useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+const START = new Date('2026-11-25T09:00:00Z');
+
+const closers = new Map<Page, () => Promise<void>>();
+
+/** The page before the start, in a browser of its own, since its clock belongs to all pages of a browser. */
+const ready = async (id = 'between-meetings'): Promise<Page> => {
+  const { context, close } = await openBrowser();
+  const page = await context.newPage();
+  closers.set(page, close);
+  page.setDefaultTimeout(10_000);
+  await page.clock.install({ time: START });
+  await page.goto(`${fixture.app.url}/lead/${id}`);
+  await page.getByRole('button', { name: 'Start' }).waitFor();
+  await page.clock.pauseAt(new Date(START.getTime() + 60_000));
+  return page;
+};
+afterEach(async () => {
+  for (const close of closers.values()) await close();
+  closers.clear();
+});
+const tick = async (page: Page, ms: number): Promise<void> => {
+  await page.clock.fastForward(ms);
+  await page.clock.runFor(40);
+};
+const heading = (page: Page) => page.getByRole('heading', { level: 1 }).textContent();
+const records = async () =>
+  (await (await fetch(`${fixture.app.url}/api/sessions`)).json()) as {
+    value: {
+      id: string;
+      startedAt: string;
+      ended: string;
+      parts: { kind: string; side: string | null; plannedMs: number; doneMs: number }[];
+    };
+  }[];
+
+// Two minutes between meetings: sit tall 9 + 5 + 2, lift and drop 6.5 + 40 + 2, over the shoulder 6.5 + 16 + 2,
+// arms up 6 + 10 + 2: 107 s.
+describe('leading', () => {
+  it('by keyboard: space, arrows, and stopping with a record of what was really done', async () => {
+    const before = (await records()).length;
+    const page = await ready();
+    await page.getByText('Stop, sit, get help').waitFor();
+    await page.keyboard.press('Space');
+    await tick(page, 3000);
+    expect(await heading(page)).toContain('Sit tall');
+    await tick(page, 9000 + 2000);
+    expect(await page.getByTestId('count').textContent()).toBe('3');
+    await page.keyboard.press('ArrowRight');
+    await page.clock.runFor(40);
+    await page.keyboard.press('ArrowRight');
+    await page.clock.runFor(40);
+    expect(await heading(page)).toContain('Lift and drop');
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowLeft');
+    await page.clock.runFor(40);
+    expect(await heading(page)).toContain('Sit tall');
+    await page.keyboard.press('Escape');
+    // Leading rests while the question is asked; the dialog needs a clock that runs.
+    await page.clock.resume();
+    await page.getByText('Stop here?').last().waitFor();
+    await page.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await page.getByRole('heading', { name: 'Stopped' }).waitFor();
+    await page.getByText('The record is kept.').waitFor();
+    const all = await records();
+    expect(all).toHaveLength(before + 1);
+    const [newest] = all.filter((r) => r.value.ended === 'stopped').slice(0, 1);
+    const work = newest?.value.parts.find((p) => p.kind === 'work');
+    expect(work?.plannedMs).toBe(5000);
+    // About two seconds were held before the rest was skipped; the clock was moved by hand.
+    expect(work?.doneMs).toBeGreaterThan(1900);
+    expect(work?.doneMs).toBeLessThan(2600);
+  });
+
+  it('keeps true time while the tab shows nothing', async () => {
+    const page = await ready();
+    await page.getByRole('button', { name: 'Start' }).click();
+    // One jump over the whole of it, as after a hidden tab: nothing in between was drawn.
+    await tick(page, 3000 + 107_000 + 25_000);
+    await page.getByRole('heading', { name: 'Well led' }).waitFor();
+    await page.clock.runFor(100);
+    await page.getByText('1:47 of 1:47 min · 4 of 4 steps').waitFor();
+    await page.getByText('The record is kept.').waitFor();
+    const newest = (await records()).find(
+      (r) => r.value.startedAt.startsWith('2026-11-25T09:01') && r.value.ended === 'finished',
+    );
+    expect(newest?.value.parts.map((p) => p.doneMs)).toEqual(newest?.value.parts.map((p) => p.plannedMs));
+  });
+
+  it('lights the half that is used, and the other one for whoever faces the group', async () => {
+    const page = await ready();
+    await page.getByLabel(/I face the group/).click();
+    await page.getByRole('button', { name: 'Start' }).click();
+    await tick(page, 3000 + 16_000 + 48_500 + 7000);
+    expect(await heading(page)).toContain('Look over the shoulder');
+    const stage = page.locator('main');
+    expect(await stage.getAttribute('data-side')).toBe('left');
+    expect(await stage.getAttribute('data-lit')).toBe('right');
+    await page.getByText('you show right').waitFor();
+    await page.getByRole('button', { name: 'Mirrored' }).click();
+    await page.clock.runFor(40);
+    expect(await stage.getAttribute('data-lit')).toBe('left');
+  });
+
+  it('keeps the record in this browser while the server is gone, and sends it later', async () => {
+    const before = (await records()).length;
+    const page = await ready();
+    await page.route('**/api/sessions/*', (route) => route.abort('connectionrefused'));
+    await page.getByRole('button', { name: 'Start' }).click();
+    await tick(page, 3000 + 107_000 + 1000);
+    await page.getByText('The record is kept in this browser').waitFor();
+    expect(await records()).toHaveLength(before);
+    await page.unroute('**/api/sessions/*');
+    await page.clock.resume();
+    await page.goto(`${fixture.app.url}/log`);
+    await page.waitForFunction(() => localStorage.getItem('kotabi.sessions-to-send') === '[]');
+    expect(await records()).toHaveLength(before + 1);
+  });
+});

@@ -1,0 +1,249 @@
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { saved, stepNames, useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+const sheet = async (id = 'late-morning'): Promise<Page> => {
+  const page = await fixture.open(`/breaks/${id}`);
+  await page.getByRole('option').first().waitFor();
+  return page;
+};
+const gauge = (page: Page) => page.getByRole('img', { name: / of \d+:\d\d, / });
+const row = (page: Page, name: string) => page.getByRole('option', { name });
+
+describe('the sheet by keyboard alone', () => {
+  it('chooses, doses, moves, duplicates, removes, and takes all of it back', async () => {
+    const page = await sheet();
+    const before = await stepNames(page);
+    const total = await gauge(page).getAttribute('aria-label');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    expect(await row(page, 'Shoulder rolls').getAttribute('aria-selected')).toBe('true');
+    await page.keyboard.press('+');
+    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe('9');
+    await page.keyboard.press('-');
+    await page.keyboard.press('-');
+    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe('7');
+    await page.keyboard.press('Alt+ArrowUp');
+    expect((await stepNames(page)).slice(0, 3)).toEqual([before[0], before[2], before[1]]);
+    await page.keyboard.press('d');
+    expect(await stepNames(page)).toHaveLength(before.length + 1);
+    await page.keyboard.press('Delete');
+    await page.keyboard.press('Delete');
+    expect(await stepNames(page)).toHaveLength(before.length - 1);
+    for (let i = 0; i < 7; i++) await page.keyboard.press('Control+z');
+    expect(await stepNames(page)).toEqual(before);
+    expect(await gauge(page).getAttribute('aria-label')).toBe(total);
+    await page.keyboard.press('Control+Shift+z');
+    await page.keyboard.press('Control+z');
+    expect(await stepNames(page)).toEqual(before);
+    await page.close();
+  });
+
+  it('adds a move by typing, and makes and breaks a series', async () => {
+    const page = await sheet('between-meetings');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('a');
+    await page.keyboard.type('nose armpit');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('ear shoulder scalenes');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    expect((await stepNames(page)).slice(1, 3)).toEqual([
+      'Nose toward the armpit',
+      'Ear toward the shoulder',
+    ]);
+    await page.keyboard.press('Shift+ArrowUp');
+    await page.keyboard.press('c');
+    await page.getByText('Series of 2').waitFor();
+    expect(await page.getByRole('img', { name: /of 2:00/ }).getAttribute('aria-label')).toContain('over');
+    await page.keyboard.press('f');
+    await page.getByText('right, then left').first().waitFor();
+    await page.keyboard.press('u');
+    expect(await page.getByText('Series of 2').count()).toBe(0);
+    await page.close();
+  });
+
+  it('says why some steps cannot be a series', async () => {
+    const page = await sheet();
+    await row(page, 'Sit tall').click();
+    await row(page, 'Shoulder rolls').click({ modifiers: ['Shift'] });
+    await page.keyboard.press('c');
+    await page.getByText('has no two sides, so it cannot be part of a series').waitFor();
+    await page.close();
+  });
+
+  it('lists its keys on ?', async () => {
+    const page = await sheet();
+    await page.keyboard.press('?');
+    await page.getByText('Keys on the sheet').waitFor();
+    await page.getByText('make the chosen steps a series').waitFor();
+    await page.close();
+  });
+});
+
+describe('the sheet by mouse', () => {
+  it('reorders by dragging, and keeps the new order', async () => {
+    const page = await sheet();
+    const before = await stepNames(page);
+    const from = await row(page, 'Slow nose breathing').boundingBox();
+    const to = await row(page, 'Half-circles of the chin').boundingBox();
+    if (!from || !to) throw new Error('rows are not on the page');
+    await page.mouse.move(from.x + 300, from.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 300, from.y + 40, { steps: 4 });
+    await page.mouse.move(to.x + 300, to.y + 20, { steps: 8 });
+    await page.mouse.up();
+    const after = await stepNames(page);
+    expect(after.slice(1, 4)).toEqual([before[2], before[3], before[1]]);
+    await saved(page);
+    await page.reload();
+    await page.getByRole('option').first().waitFor();
+    expect(await stepNames(page)).toEqual(after);
+    await page.keyboard.press('Escape');
+    await page.close();
+  });
+
+  it('shows at once what one side is owed, and why', async () => {
+    const page = await sheet('afternoon-back');
+    const review = page.getByRole('region', { name: 'Review' });
+    await review.getByText('Side reach overhead: the right side is left out').waitFor();
+    await review.getByRole('button', { name: 'Show the step' }).first().click();
+    await page.getByRole('heading', { name: 'Side reach overhead' }).waitFor();
+    await page.getByLabel('Sides', { exact: true }).click();
+    await page.getByText('left, then right', { exact: true }).last().click();
+    await review.getByText('the right side is left out').waitFor({ state: 'detached' });
+    await page.getByLabel('Uneven on purpose').click();
+    await page.getByLabel('Amount on that side').fill('32');
+    await review.getByText('Side reach overhead: right gets 12 s less').waitFor();
+    await page.getByLabel('Reason').fill('left is tighter');
+    await review.getByText('right gets 12 s less').waitFor({ state: 'detached' });
+    await page.getByText('right gets 12 s less (38 %)').waitFor();
+    await page.close();
+  });
+
+  it('refuses what is out of bounds and loses nothing', async () => {
+    const page = await sheet();
+    await row(page, 'Fingers up').click();
+    const dose = page.getByLabel('Dose', { exact: true });
+    await dose.fill('9999');
+    await dose.blur();
+    expect(await dose.inputValue()).toBe('600');
+    await dose.fill('');
+    await dose.blur();
+    expect(Number(await dose.inputValue())).toBeGreaterThan(0);
+    const name = page.getByLabel('Name of the break');
+    await name.fill('   ');
+    await name.blur();
+    expect(await name.inputValue()).toBe('Late-morning neck and wrists');
+    await page.close();
+  });
+});
+
+describe('saving', () => {
+  it('two tabs: the second is told and chooses; nothing is lost', async () => {
+    const first = await sheet('between-meetings');
+    const second = await sheet('between-meetings');
+    await first.getByLabel('Name of the break').fill('From the first tab');
+    await first.keyboard.press('Enter');
+    await saved(first);
+    await second.getByLabel('Name of the break').fill('From the second tab');
+    await second.keyboard.press('Enter');
+    await second.getByText('This break was changed elsewhere').waitFor();
+    await second.getByRole('button', { name: 'Take the other one' }).click();
+    expect(await second.getByLabel('Name of the break').inputValue()).toBe('From the first tab');
+    await second.keyboard.press('Escape');
+    await second.getByRole('button', { name: /^Undo/ }).click();
+    expect(await second.getByLabel('Name of the break').inputValue()).toBe('From the second tab');
+    await saved(second);
+    await first.getByLabel('Slot in minutes').fill('3');
+    await first.getByText('This break was changed elsewhere').waitFor();
+    await first.getByRole('button', { name: 'Keep mine as a copy' }).click();
+    await first.waitForFunction(() => document.querySelector('input')?.value.includes('(mine)') ?? false);
+    await first.close();
+    await second.close();
+  });
+
+  it('works on while the server is gone, says so, and saves when it is back', async () => {
+    const page = await sheet();
+    await page.route('**/api/breaks/*', (route) =>
+      route.request().method() === 'PUT' ? route.abort('connectionrefused') : route.continue(),
+    );
+    await row(page, 'Shake the hands out').click();
+    await page.keyboard.press('+');
+    await page.getByText('Not saved: the server does not answer').waitFor();
+    await page.keyboard.press('+');
+    const dose = await page.getByLabel('Dose', { exact: true }).inputValue();
+    await page.unroute('**/api/breaks/*');
+    await saved(page);
+    await page.reload();
+    await row(page, 'Shake the hands out').click();
+    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
+    await page.close();
+  });
+
+  it('saves the last change when the sheet is left at once', async () => {
+    const page = await sheet();
+    await row(page, 'Shake the hands out').click();
+    const before = await page.getByLabel('Dose', { exact: true }).inputValue();
+    await page.keyboard.press('-');
+    const dose = await page.getByLabel('Dose', { exact: true }).inputValue();
+    expect(dose).not.toBe(before);
+    await page.getByRole('link', { name: 'Moves' }).click();
+    await page.getByRole('link', { name: 'Breaks' }).click();
+    await page.getByRole('link', { name: 'Late-morning neck and wrists' }).click();
+    await row(page, 'Shake the hands out').click();
+    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
+    await page.close();
+  });
+});
+
+describe('the list of breaks', () => {
+  it('duplicates, deletes and brings back', async () => {
+    const page = await fixture.open('/breaks');
+    await page.getByRole('button', { name: 'More for Afternoon: back and sides' }).click();
+    await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+    await page.getByLabel('Name of the break').waitFor();
+    expect(await page.getByLabel('Name of the break').inputValue()).toBe('Afternoon: back and sides (copy)');
+    await page.getByRole('link', { name: 'Breaks' }).click();
+    await page.getByRole('button', { name: 'More for Afternoon: back and sides (copy)' }).click();
+    await page.getByRole('menuitem', { name: 'Delete' }).click();
+    const link = page.getByRole('link', { name: 'Afternoon: back and sides (copy)' });
+    await link.waitFor({ state: 'detached' });
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await link.waitFor();
+    await page.close();
+  });
+
+  it('opens its own file again, and answers a broken one with the place', async () => {
+    const page = await fixture.open('/breaks');
+    await page.getByRole('button', { name: 'More for Afternoon: back and sides', exact: true }).click();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: 'Break file' }).click(),
+    ]);
+    const count = await page.locator('#main > .page > ul > li').count();
+    const picker = page.locator('input[type=file]');
+    await picker.setInputFiles(await download.path());
+    await page.getByText('was opened').waitFor();
+    await page.getByRole('option', { name: 'Side reach overhead' }).waitFor();
+    await page.getByRole('link', { name: 'Breaks' }).click();
+    await page.getByRole('button', { name: 'New break' }).waitFor();
+    expect(await page.locator('#main > .page > ul > li').count()).toBe(count + 1);
+    await picker.setInputFiles({
+      name: 'cut.kotabi.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{\n  "format": "kotabi-break",\n  "version": 1,'),
+    });
+    await page.getByRole('dialog').getByText('Nothing was changed.').waitFor();
+    await page
+      .getByRole('dialog')
+      .getByText(/Line 3, column \d+/)
+      .waitFor();
+    await page.getByRole('button', { name: 'OK' }).click();
+    expect(await page.locator('#main > .page > ul > li').count()).toBe(count + 1);
+    await page.close();
+  });
+});

@@ -1,0 +1,108 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+const views: [name: string, path: string, ready: string][] = [
+  ['breaks', '/breaks', 'Late-morning neck and wrists'],
+  ['the sheet', '/breaks/late-morning', 'Ear toward the shoulder'],
+  ['people', '/people', 'People in Timetable desk'],
+  ['moves', '/moves', 'Slow nose breathing'],
+  ['one move', '/moves/ear-to-shoulder', 'Take care'],
+  ['the week', '/week', 'Rule of the week'],
+  ['choosing what to lead', '/lead', 'Lead which break?'],
+  ['before leading', '/lead/late-morning', 'What is coming'],
+  ['the log', '/log', 'Done of planned'],
+  ['a record', '/log/demo-session-1', 'Planned against done'],
+  ['nothing', '/nowhere', 'There is nothing here'],
+];
+
+const open = async (path: string, ready: string): Promise<Page> => {
+  const page = await fixture.open(path);
+  await page.getByText(ready).first().waitFor();
+  await page.waitForTimeout(300);
+  return page;
+};
+
+/** Serious and critical findings of axe, as short lines. */
+const axe = async (page: Page): Promise<string[]> => {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  return violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
+};
+
+const widerBy = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+describe.each(views)('%s', (_, path, ready) => {
+  it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
+    const page = await open(path, ready);
+    expect(await axe(page)).toEqual([]);
+    expect(await widerBy(page)).toBe(0);
+    await page.setViewportSize({ width: 1024, height: 768 });
+    expect(await widerBy(page)).toBe(0);
+    await page.close();
+  });
+});
+
+describe('what opens later', () => {
+  it('a chosen step has nothing serious for axe', async () => {
+    const page = await open('/breaks/late-morning', 'Ear toward the shoulder');
+    await page.getByRole('option', { name: /Ear toward/ }).click();
+    await page.getByText('Working of the series').waitFor();
+    expect(await axe(page)).toEqual([]);
+    await page.close();
+  });
+
+  it('a chosen break and a chosen day have nothing serious for axe', async () => {
+    const page = await open('/week', 'Rule of the week');
+    await page.getByRole('slider').nth(2).focus();
+    await page.getByText('Which break', { exact: true }).waitFor();
+    expect(await axe(page)).toEqual([]);
+    await page.getByRole('button', { name: /^Wed/ }).click();
+    await page.getByText('Add a busy time').waitFor();
+    expect(await axe(page)).toEqual([]);
+    await page.close();
+  });
+
+  it('the stage has nothing serious for axe, and fits a phone', async () => {
+    const page = await open('/lead/late-morning', 'What is coming');
+    await page.setViewportSize({ width: 390, height: 844 });
+    expect(await widerBy(page)).toBe(0);
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Pause' }).waitFor();
+    await page.waitForTimeout(3500);
+    await page.keyboard.press('Space');
+    expect(await axe(page)).toEqual([]);
+    expect(await widerBy(page)).toBe(0);
+    const stop = await page.getByRole('button', { name: 'Stop' }).boundingBox();
+    expect((stop?.y ?? 999) + (stop?.height ?? 0)).toBeLessThanOrEqual(844);
+    await page.close();
+  });
+
+  it('what has the focus can be seen', async () => {
+    const page = await open('/breaks', 'Late-morning neck and wrists');
+    for (let i = 0; i < 12; i++) {
+      await page.keyboard.press('Tab');
+      const seen = await page.evaluate(() => {
+        const at = document.activeElement;
+        if (!at || at === document.body) return true;
+        const { outlineStyle, outlineWidth, boxShadow } = getComputedStyle(at);
+        return (outlineStyle !== 'none' && outlineWidth !== '0px') || boxShadow !== 'none';
+      });
+      expect(seen).toBe(true);
+    }
+    await page.close();
+  });
+});

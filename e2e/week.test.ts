@@ -1,0 +1,120 @@
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { saved, useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+const week = async (): Promise<Page> => {
+  const page = await fixture.open('/week');
+  await page.getByRole('slider').first().waitFor();
+  return page;
+};
+const starts = (page: Page): Promise<number[]> =>
+  page.getByRole('slider').evaluateAll((grips) => grips.map((g) => Number(g.getAttribute('aria-valuenow'))));
+
+describe('the week', () => {
+  it('a break is dragged, and the run follows while it is', async () => {
+    const page = await week();
+    const before = await starts(page);
+    const grip = page.getByRole('slider').nth(3);
+    const box = await grip.boundingBox();
+    if (!box) throw new Error('the grip is not on the page');
+    const x = box.x + box.width / 2;
+    const y = box.y + box.height / 2;
+    const cost = page.getByText(/^cost \d+$/).first();
+    const costBefore = await cost.textContent();
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    // On into the middle of the meeting from 14:00 to 15:00, in which no break can be.
+    await page.mouse.move(x + 22, y, { steps: 4 });
+    await page.mouse.move(x + 60, y, { steps: 4 });
+    const during = (await starts(page)).filter((at) => !before.includes(at));
+    expect(during).toHaveLength(1);
+    expect(await cost.textContent()).not.toBe(costBefore);
+    await page.mouse.up();
+    const [after = 0] = during;
+    expect(await starts(page)).toContain(after);
+    expect(await starts(page)).not.toContain(before[3]);
+    expect(after % 5).toBe(0);
+    expect(after + 5 <= 14 * 60 || after >= 15 * 60).toBe(true);
+    await saved(page);
+    await page.reload();
+    await page.getByRole('slider').first().waitFor();
+    expect(await starts(page)).toContain(after);
+    await page.close();
+  });
+
+  it('a break is moved, removed and brought back by keyboard', async () => {
+    const page = await week();
+    const before = await starts(page);
+    await page.getByRole('slider').nth(1).focus();
+    await page.getByRole('heading', { name: 'Break on Monday' }).waitFor();
+    await page.keyboard.press('ArrowRight');
+    expect((await starts(page))[1]).toBe((before[1] ?? 0) + 5);
+    await page.keyboard.press('Delete');
+    expect(await starts(page)).toHaveLength(before.length - 1);
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    expect(await starts(page)).toEqual(before);
+    await page.close();
+  });
+
+  it('a break set by hand stays when the week is planned again', async () => {
+    const page = await week();
+    await page.getByRole('button', { name: 'Add a break on Friday' }).click();
+    const friday = await page
+      .getByRole('slider', { name: /Friday/ })
+      .evaluateAll((grips) =>
+        grips
+          .filter((g) => g.getAttribute('aria-valuetext')?.includes('set by hand'))
+          .map((g) => Number(g.getAttribute('aria-valuenow'))),
+      );
+    expect(friday).toHaveLength(1);
+    await page.getByRole('button', { name: 'Plan the week' }).click();
+    await page.getByRole('button', { name: 'Plan the week' }).waitFor();
+    const planned = await page
+      .getByRole('slider', { name: /Friday/ })
+      .evaluateAll((grips) => grips.map((g) => Number(g.getAttribute('aria-valuenow'))));
+    expect(planned).toContain(friday[0]);
+    await page.close();
+  });
+
+  it('says in words which day cannot be planned, and leaves it as it was', async () => {
+    const page = await week();
+    const before = await starts(page);
+    await page.getByLabel('A day, at most').fill('');
+    await page.getByLabel('A day, at least').fill('40');
+    await page.getByRole('button', { name: 'Plan the week' }).click();
+    await page.getByText(/Monday: the rule asks for 40 breaks, only \d+ fit/).waitFor();
+    expect(await starts(page)).toEqual(before);
+    await page.close();
+  });
+
+  it('refuses a busy time that ends before it starts', async () => {
+    const page = await week();
+    await page.getByRole('button', { name: /^Fri/ }).click();
+    await page.getByLabel('Busy from').fill('15:00');
+    await page.getByLabel('Busy from').press('Enter');
+    await page.getByLabel('Busy to').fill('14:00');
+    await page.getByLabel('Busy to').press('Enter');
+    await page.getByText('The end, 14:00, must be later than the start, 15:00.').waitFor();
+    expect(await page.getByRole('button', { name: 'Add', exact: true }).isDisabled()).toBe(true);
+    await page.close();
+  });
+
+  it('two tabs: the second is told, and can open the other version', async () => {
+    const first = await week();
+    const second = await week();
+    await first.getByLabel('Aim for runs under').fill('25');
+    await saved(first);
+    await second.getByLabel('Aim for runs under').fill('50');
+    await second.getByText('this week was changed elsewhere').waitFor();
+    await second.getByRole('button', { name: 'Open the other version' }).click();
+    await second.waitForFunction(() =>
+      Array.from(document.querySelectorAll('input')).some((i) => i.value === '25'),
+    );
+    await saved(second);
+    await first.close();
+    await second.close();
+  });
+});
