@@ -1,0 +1,27 @@
+import { DayInput } from '@kotabi/core/model';
+import { readDay } from '@kotabi/core/schedule';
+import { describe, expect, it } from 'vitest';
+import { bandScale, runPath } from './geometry';
+
+const day = DayInput.parse({ startMin: 540, endMin: 660 });
+const scale = bandScale(day, 240, 100);
+
+describe('the band of a day', () => {
+  it('lays minutes and runs out to scale', () => {
+    expect([scale.x(540), scale.x(600), scale.x(660)]).toEqual([0, 120, 240]);
+    expect(scale.minuteAt(120)).toBe(600);
+    expect(scale.y(0)).toBe(scale.base);
+    expect(scale.y(50)).toBe((scale.base + scale.y(100)) / 2);
+    expect(scale.y(120)).toBe(scale.y(100));
+  });
+
+  it('draws the run as what it is: a straight climb, a fall at each break', () => {
+    const { run } = readDay(day, [{ startMin: 570, kindId: 'short' }]);
+    // Up for 30 minutes, down at once, flat for the 5 of the break, up for the rest.
+    const points = runPath(run, 540, scale).match(/[\d.]+ [\d.]+/g);
+    const at = (minute: number, height: number) =>
+      `${scale.x(minute).toFixed(1)} ${scale.y(height).toFixed(1)}`;
+    expect(points).toEqual(expect.arrayContaining([at(570, 30), at(570, 0), at(575, 0), at(660, 85)]));
+    expect(points!.length).toBeLessThanOrEqual(14);
+  });
+});

@@ -1,0 +1,92 @@
+import { library, stepOf } from '@kotabi/core/moves';
+import type { Finding, FindingCode } from '@kotabi/core/review';
+import { describe, expect, it } from 'vitest';
+import { daysText } from '../screens/people/words';
+import { rowDose, wayName } from './dose';
+import { findingWords } from './findings';
+import { clock, countdown, length, minSec, minuteOf, seconds } from './time';
+
+describe('times in words', () => {
+  it('reads lengths to the half second and clocks to the minute', () => {
+    expect([minSec(57_000), minSec(416_500), minSec(59_960)]).toEqual(['0:57', '6:56.5', '1:00']);
+    expect([countdown(1), countdown(61_001)]).toEqual(['0:01', '1:02']);
+    expect([seconds(12_500), length(89_000), length(90_000)]).toEqual(['12.5 s', '89 s', '1:30 min']);
+    expect([clock(545), clock(1440)]).toEqual(['09:05', '24:00']);
+    expect([
+      minuteOf('9:05'),
+      minuteOf('24:00'),
+      minuteOf('24:01'),
+      minuteOf('9:65'),
+      minuteOf('nine'),
+    ]).toEqual([545, 1440, null, null, null]);
+  });
+
+  it('reads days as spans', () => {
+    expect([daysText([5, 1, 2, 3, 4]), daysText([1, 3, 5]), daysText([1, 2, 6])]).toEqual([
+      'Mo–Fr',
+      'Mo We Fr',
+      'Mo–Tu Sa',
+    ]);
+  });
+});
+
+describe('findings in words', () => {
+  const samples: { [C in FindingCode]: Extract<Finding, { code: C }> } = {
+    overSlot: { code: 'overSlot', weight: 'caution', stepIds: [], overMs: 12_000, slotMs: 480_000 },
+    underSlot: { code: 'underSlot', weight: 'look', stepIds: [], leftMs: 100_000, slotMs: 480_000 },
+    oneSideOnly: { code: 'oneSideOnly', weight: 'caution', stepIds: [], move: 'Lean', missing: 'right' },
+    unequalSides: {
+      code: 'unequalSides',
+      weight: 'caution',
+      stepIds: [],
+      move: 'Lean',
+      short: 'left',
+      byMs: 12_000,
+    },
+    oneDirectionOnly: {
+      code: 'oneDirectionOnly',
+      weight: 'caution',
+      stepIds: [],
+      move: 'Roll',
+      missing: 'forward',
+    },
+    notMobilised: {
+      code: 'notMobilised',
+      weight: 'caution',
+      stepIds: [],
+      move: 'Lean',
+      area: 'neck',
+      holdMs: 20_000,
+    },
+    noSettle: { code: 'noSettle', weight: 'look', stepIds: [] },
+    noClose: { code: 'noClose', weight: 'look', stepIds: [] },
+    cueTooLong: {
+      code: 'cueTooLong',
+      weight: 'look',
+      stepIds: [],
+      move: 'Lean',
+      cueMs: 21_000,
+      roomMs: 20_000,
+      during: 'work',
+    },
+  };
+  it.each(Object.values(samples))('$code says what and why, and where it comes from', (finding) => {
+    const { title, why } = findingWords(finding);
+    expect(title).toMatch(/^[A-Z0-9].*[^.]$/);
+    expect(`${title} ${why}`).not.toMatch(/undefined|NaN|\{/);
+    expect(why).toMatch(/Common practice|from memory/);
+  });
+  it('names the side and the amount as one would say it', () => {
+    expect(findingWords(samples.unequalSides).title).toBe('Lean: left gets 12 s less');
+  });
+});
+
+describe('doses and ways in words', () => {
+  it('has words for every move of the library', () => {
+    for (const move of library) {
+      expect(rowDose(stepOf(move, 's'), move)).toMatch(/^(×\d+|\d+ s|\d+ breaths?)( each( way)?)?$/);
+      for (const side of ['left', 'right'] as const)
+        if (move.ways.pattern !== 'together') expect(wayName(move, side)).toContain(side);
+    }
+  });
+});
