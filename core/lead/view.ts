@@ -23,8 +23,9 @@ export interface LeadView {
   side: Side | null;
 }
 
+/** Coming back to neutral belongs to what was done, so it is nothing else to do. */
 const isOther = (a: Part, b: Part): boolean =>
-  a.stepId !== b.stepId || a.side !== b.side || a.direction !== b.direction;
+  a.stepId !== b.stepId || (b.kind !== 'return' && (a.side !== b.side || a.direction !== b.direction));
 
 const countOf = (part: Part, elapsedMs: Milliseconds, lengthMs: Milliseconds): LeadView['count'] => {
   if (part.kind === 'rest') return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };

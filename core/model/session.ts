@@ -11,6 +11,11 @@ export const DonePart = z.object({
   kind: z.enum(['position', 'fetch', 'say', 'change', 'work', 'rest', 'return']),
   /** The way that was led, as said aloud; null for moves without sides. */
   side: Side.nullable(),
+  /** The side that felt it, as the sheet counts it; null when nothing was worked. */
+  felt: z
+    .enum([...Side.options, 'both'])
+    .nullable()
+    .default(null),
   plannedMs: Ms,
   doneMs: Ms,
 });

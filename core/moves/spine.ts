@@ -77,7 +77,7 @@ export const spineMoves: MoveData[] = [
     pose: {
       lean: -24,
       headTilt: -12,
-      left: { raise: 152, bend: 14 },
+      left: { raise: 172, bend: 22 },
       right: { raise: 16, bend: -8 },
       felt: ['side left'],
     },

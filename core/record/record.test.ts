@@ -42,7 +42,7 @@ describe('planned against done', () => {
       workPlannedMs: 60_000,
       workDoneMs: 25_000,
       stepsPlanned: 2,
-      stepsDone: 1,
+      stepsDone: 0,
       leftDoneMs: 20_000,
       rightDoneMs: 5000,
     });

@@ -13,6 +13,7 @@ export const doneParts = (
     moveName: moveOf(part.stepId)?.name ?? 'A move that is gone',
     kind: part.kind,
     side: part.side,
+    felt: part.felt,
     plannedMs: part.lengthMs,
     doneMs: Math.round(lead.doneMs[part.index] ?? 0),
   }));
@@ -61,13 +62,17 @@ export const planAgainstDone = (parts: readonly DonePart[]): StepRecord[] => {
   return [...steps.values()];
 };
 
+/** Less than this share of a side was tried rather than done. Common practice, no source. */
+const DONE_SHARE = 0.5;
+
 /** The whole of a record, in work and in time. */
 export interface SessionSum extends WorkPair {
   workPlannedMs: Milliseconds;
   workDoneMs: Milliseconds;
   stepsPlanned: number;
-  /** Steps in which some work was done on every side that was planned. */
+  /** Steps in which at least half of the work was done on every side that was planned. */
   stepsDone: number;
+  /** On the side that felt it, as on the sheet. */
   leftDoneMs: Milliseconds;
   rightDoneMs: Milliseconds;
 }
@@ -77,6 +82,8 @@ export const sumOf = (session: Pick<Session, 'parts'>): SessionSum => {
   const steps = planAgainstDone(session.parts);
   const sides = (s: StepRecord): WorkPair[] => [s.left, s.right, s.together].filter((p) => p !== null);
   const total = (pick: (s: StepRecord) => number): number => steps.reduce((sum, s) => sum + pick(s), 0);
+  const felt = (side: Side): Milliseconds =>
+    session.parts.reduce((sum, p) => sum + (p.kind === 'work' && p.felt === side ? p.doneMs : 0), 0);
   const work = (key: keyof WorkPair) => total((s) => sides(s).reduce((sum, p) => sum + p[key], 0));
   return {
     plannedMs: total((s) => s.whole.plannedMs),
@@ -84,8 +91,10 @@ export const sumOf = (session: Pick<Session, 'parts'>): SessionSum => {
     workPlannedMs: work('plannedMs'),
     workDoneMs: work('doneMs'),
     stepsPlanned: steps.length,
-    stepsDone: steps.filter((s) => sides(s).length > 0 && sides(s).every((p) => p.doneMs > 0)).length,
-    leftDoneMs: total((s) => s.left?.doneMs ?? 0),
-    rightDoneMs: total((s) => s.right?.doneMs ?? 0),
+    stepsDone: steps.filter(
+      (s) => sides(s).length > 0 && sides(s).every((p) => p.doneMs >= p.plannedMs * DONE_SHARE),
+    ).length,
+    leftDoneMs: felt('left'),
+    rightDoneMs: felt('right'),
   };
 };

@@ -70,8 +70,8 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
       <span className={`tabular ${styles.time}`}>{minSec(row.startMs)}</span>
       <span className={styles.words}>
         <span className={styles.name}>
+          {pass === 1 && side && <span className={side}>{side} </span>}
           {move.name}
-          {pass === 1 && side && <span className={side}> {side}</span>}
         </span>
         {pass === 0 && <span className={styles.sides}>{sidesText(row)}</span>}
       </span>

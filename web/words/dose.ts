@@ -1,9 +1,12 @@
 import { type Dose, isTwoWay, type Move, type Step } from '@kotabi/core/model';
 
-/** A dose with its unit: `20 s`, `3 breaths`, `×5`. */
-export const doseShort = ({ measure, amount }: Dose): string => {
+/** A dose with its unit: `20 s`, `3 breaths`, `×5`; repetitions of one breath each are counted as breaths. */
+export const doseShort = (dose: Dose): string => {
+  const { measure, amount } = dose;
   if (measure === 'seconds') return `${amount} s`;
   if (measure === 'breaths') return `${amount} breath${amount === 1 ? '' : 's'}`;
+  if (dose.measure === 'reps' && dose.repSec === 'breath')
+    return amount === 1 ? 'one breath' : `${amount} × one breath`;
   return `×${amount}`;
 };
 

@@ -84,7 +84,9 @@ describe('findings in words', () => {
 describe('doses and ways in words', () => {
   it('has words for every move of the library', () => {
     for (const move of library) {
-      expect(rowDose(stepOf(move, 's'), move)).toMatch(/^(×\d+|\d+ s|\d+ breaths?)( each( way)?)?$/);
+      expect(rowDose(stepOf(move, 's'), move)).toMatch(
+        /^(×\d+|\d+ s|\d+ breaths?|(\d+ × )?one breath)( each( way)?)?$/,
+      );
       for (const side of ['left', 'right'] as const)
         if (move.ways.pattern !== 'together') expect(wayName(move, side)).toContain(side);
     }

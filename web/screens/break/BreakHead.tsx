@@ -76,7 +76,6 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
             })
           }
         />
-        <span className={styles.grow} />
         <SaveNote store={store} />
         <Dropdown
           trigger={['click']}
@@ -135,7 +134,7 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
           content={<PaceForm store={store} />}
         >
           <Button type="text" icon={<SlidersHorizontal size={16} />}>
-            {brk.pace.breathsPerMinute} breaths/min · exhale {brk.pace.exhaleRatio}× · {brk.firstSide} first
+            {brk.pace.breathsPerMinute} breaths/min · {brk.pace.exhaleRatio}× · {brk.firstSide} first
           </Button>
         </Popover>
       </div>

@@ -97,7 +97,7 @@ export const Toolbar = ({
         />
       )}
       <span className={styles.grow} />
-      <span className="muted small">
+      <span className={`muted small ${styles.count}`}>
         {selected.length > 1
           ? `${selected.length} of ${count} steps chosen`
           : `${count} step${count === 1 ? '' : 's'}`}

@@ -49,10 +49,13 @@ export const After = ({ record, leave }: { record: Session; leave: () => void })
     setValue(next);
     void keep.current(next);
   };
-  const { doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = sumOf(value);
+  const { workDoneMs, workPlannedMs, doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } =
+    sumOf(value);
+  const most = workDoneMs >= workPlannedMs / 2;
+  const title = record.ended === 'stopped' ? 'Stopped' : most ? 'Well led' : 'At the end';
   return (
     <main className={styles.after}>
-      <h1 className={styles.bigTitle}>{record.ended === 'finished' ? 'Well led' : 'Stopped'}</h1>
+      <h1 className={styles.bigTitle}>{title}</h1>
       <p className={styles.sub}>
         {record.breakName} · {minSec(doneMs)} of {minSec(plannedMs)} min · {stepsDone} of {stepsPlanned} steps
         · left {minSec(leftDoneMs)}, right {minSec(rightDoneMs)}

@@ -18,6 +18,13 @@ const dark: ThemeConfig = {
     colorPrimary: '#3E7562',
     colorBgBase: '#1C2530',
     colorTextBase: colour.oat,
+    colorBgContainer: '#26313E',
+    colorBgElevated: '#2A3542',
+    colorBgContainerDisabled: '#26313E',
+    colorBorder: '#5A6675',
+    colorBorderDisabled: '#3E4958',
+    colorTextDisabled: '#8B94A1',
+    colorTextPlaceholder: '#A9B0BB',
   },
   components: {
     Button: {

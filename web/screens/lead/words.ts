@@ -34,15 +34,18 @@ export const checkLine = (part: Part, move: Move | undefined): string =>
 
 /** What this part is, in a few words: side, direction, set. */
 export const partTitle = (part: Part, move: Move | undefined, sets: number): string =>
-  [
-    move && part.side
-      ? `${wayName(move, part.side)}${move.ways.pattern !== 'together' && move.ways.pair === 'side' ? ' side' : ''}`
-      : 'both together',
-    part.direction,
-    sets > 1 ? `set ${part.set} of ${sets}` : null,
-  ]
+  [way(part, move), part.direction, sets > 1 ? `set ${part.set} of ${sets}` : null]
     .filter(Boolean)
     .join(' · ');
+
+const way = (part: Part, move: Move | undefined): string => {
+  if (!move) return '';
+  if (part.side && move.ways.pattern !== 'together')
+    return `${wayName(move, part.side)}${move.ways.pair === 'side' ? ' side' : ''}`;
+  return ['mobilise', 'stretch', 'activate', 'massage'].includes(move.kind)
+    ? 'both sides together'
+    : move.kind;
+};
 
 /** What comes next, in a few words. */
 export const nextLine = (

@@ -184,6 +184,10 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
             <b className={styles.overText}>{totalOver} min over the limit</b>
           )}
         </span>
+        <span className={`small muted ${styles.legend}`} aria-hidden="true">
+          <i className={styles.chosenMark} /> break chosen <i className={styles.openMark} /> not chosen yet{' '}
+          <i className={styles.limitMark} /> limit
+        </span>
         <span className="grow" />
         <Tooltip title="Undo (Ctrl Z)">
           <Button

@@ -9,6 +9,7 @@ import type { Timed } from '../useTimed';
 import { ChainFields } from './ChainFields';
 import { DoseFields } from './DoseFields';
 import { SideFields } from './SideFields';
+import { UsualOrder } from './UsualOrder';
 import { Words } from './Words';
 import { WorkingText } from './WorkingText';
 
@@ -26,7 +27,9 @@ export const Inspector = ({ store, timed, actions }: Props) => {
   const index = steps.findIndex((s) => s.step.id === id);
   const at = steps[index];
   if (!at)
-    return steps.length === 0 ? null : (
+    return steps.length === 0 ? (
+      <UsualOrder />
+    ) : (
       <p className="muted small" style={{ padding: '4px 0 10px' }}>
         Choose a step to see its words, its dose and its working.
       </p>
