@@ -107,6 +107,19 @@ describe('leading', () => {
     expect(await stage.getAttribute('data-lit')).toBe('left');
   });
 
+  it('keeps the record of a break that is left in the middle', async () => {
+    const before = (await records()).length;
+    const page = await ready();
+    await page.getByRole('button', { name: 'Start' }).click();
+    await tick(page, 3000 + 9000 + 4000);
+    await page.clock.resume();
+    await page.goto(`${fixture.app.url}/log`);
+    await page.getByText('· stopped').first().waitFor();
+    const all = await records();
+    expect(all).toHaveLength(before + 1);
+    expect(all[0]?.value.parts.find((p) => p.kind === 'work')?.doneMs).toBeGreaterThan(3900);
+  });
+
   it('keeps the record in this browser while the server is gone, and sends it later', async () => {
     const before = (await records()).length;
     const page = await ready();

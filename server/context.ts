@@ -1,7 +1,9 @@
 import type { MoveLookup, Week } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
+import { eq } from 'drizzle-orm';
 import { kinds } from './db/kinds';
 import type { Database } from './db/open';
+import { breaks } from './db/schema';
 import { Store } from './db/store';
 import { unknownReference } from './errors';
 
@@ -28,12 +30,15 @@ export const createContext = (db: Database, now: () => Date) => {
       if (groupId !== null && !(await stores.groups.get(groupId)))
         throw unknownReference('value.groupId', 'group', groupId);
     },
+    /** Refuses a record of a break that never was; one that has been deleted since may still be recorded. */
     requireBreak: async (breakId: string): Promise<void> => {
-      if (!(await stores.breaks.get(breakId))) throw unknownReference('value.breakId', 'break', breakId);
+      const [known] = await db.select({ id: breaks.id }).from(breaks).where(eq(breaks.id, breakId));
+      if (!known) throw unknownReference('value.breakId', 'break', breakId);
     },
     /** Refuses a week that plans a break which is not there. */
     requireBreaksOf: async (week: Week): Promise<void> => {
-      const known = new Set((await stores.breaks.list()).map((b) => b.value.id));
+      // A week may go on naming a break that has been deleted since: it can come back.
+      const known = new Set((await db.select({ id: breaks.id }).from(breaks)).map((b) => b.id));
       for (const [d, day] of week.days.entries())
         for (const [i, planned] of day.breaks.entries())
           if (planned.breakId !== null && !known.has(planned.breakId))

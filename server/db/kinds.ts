@@ -1,4 +1,5 @@
 import { Break, Group, Move, Person, Session, Week } from '@kotabi/core/model';
+import { isNull, type SQL } from 'drizzle-orm';
 import type { z } from 'zod';
 import { breaks, groups, moves, people, sessions, weeks } from './schema';
 
@@ -9,6 +10,8 @@ export interface KeptKind<T extends { id: string }> {
   /** All tables share the columns of the plainest one. */
   table: typeof groups;
   columns: (value: T) => Record<string, unknown>;
+  /** Rows for which this does not hold count as not there (deleted, but to be brought back). */
+  there?: SQL;
   /** Puts columns that the database may change by itself (a deleted group) back into the thing. */
   restore: (row: Record<string, unknown>, data: T) => T;
 }
@@ -19,7 +22,8 @@ const kind = <T extends { id: string }>(
   table: unknown,
   columns: KeptKind<T>['columns'] = () => ({}),
   restore: KeptKind<T>['restore'] = (_, data) => data,
-): KeptKind<T> => ({ name, schema, table: table as typeof groups, columns, restore });
+  there?: SQL,
+): KeptKind<T> => ({ name, schema, table: table as typeof groups, columns, restore, there });
 
 const groupOf = (row: Record<string, unknown>) => (row.groupId as string | null) ?? null;
 
@@ -33,6 +37,7 @@ export const kinds = {
     breaks,
     ({ groupId }) => ({ groupId }),
     (row, data) => ({ ...data, groupId: groupOf(row) }),
+    isNull(breaks.deletedAt),
   ),
   week: kind<Week>('week', Week, weeks, ({ groupId, startDate }) => ({ groupId, startDate })),
   session: kind<Session>(

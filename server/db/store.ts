@@ -32,7 +32,7 @@ export class Store<T extends { id: string }> {
     const rows = await this.db
       .select()
       .from(this.kind.table)
-      .where(where)
+      .where(and(where, this.kind.there))
       .orderBy(order ?? sql`rowid`);
     return rows.map((row) => this.read(row));
   }
@@ -59,7 +59,7 @@ export class Store<T extends { id: string }> {
         : this.db
             .update(table)
             .set(row)
-            .where(and(eq(table.id, value.id), eq(table.version, baseVersion)));
+            .where(and(eq(table.id, value.id), eq(table.version, baseVersion), this.kind.there));
     const { rowsAffected } = await this.commit(write, value, baseVersion + 1, updatedAt);
     if (rowsAffected > 0)
       return { ok: true, created: baseVersion === 0, kept: { version: baseVersion + 1, updatedAt, value } };

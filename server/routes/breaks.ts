@@ -1,27 +1,25 @@
 import { adoptBreakFile, readBreakFile } from '@kotabi/core/formats';
 import { Break } from '@kotabi/core/model';
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { nanoid } from 'nanoid';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { breaks, breakVersions } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
-import { putKept } from './kept';
+import { getKept, putKept } from './kept';
 import { route } from './route';
 
 const OpenRequest = z.object({ text: z.string().max(1_000_000) });
 
 /** Breaks: kept in versions, deleted so that they can be brought back, opened from a file. */
 export const breakRoutes = (app: Express, ctx: Context): void => {
-  const there = isNull(breaks.deletedAt);
-
   const mark = async (id: string, deletedAt: string | null): Promise<void> => {
     const { rowsAffected } = await ctx.db.update(breaks).set({ deletedAt }).where(eq(breaks.id, id));
     if (rowsAffected === 0) throw notFound('break', id);
   };
 
-  route(app, '/api/breaks', { get: async (_, res) => void res.json(await ctx.breaks.list(there)) });
+  route(app, '/api/breaks', { get: async (_, res) => void res.json(await ctx.breaks.list()) });
   route(app, '/api/breaks/open', {
     /** Opens a break file: keeps the break under a new id, with any moves that are not known here. */
     post: async (req, res) => {
@@ -41,11 +39,7 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
     },
   });
   route(app, '/api/breaks/:id', {
-    get: async (req, res) => {
-      const kept = await ctx.breaks.get(String(req.params.id), there);
-      if (!kept) throw notFound('break', String(req.params.id));
-      res.json(kept);
-    },
+    get: async (req, res) => void res.json(await getKept(ctx.breaks, String(req.params.id))),
     put: (req, res) => putKept(ctx.breaks, req, res, ({ groupId }) => ctx.requireGroup(groupId)),
     delete: async (req, res) => {
       await mark(String(req.params.id), ctx.now().toISOString());
@@ -64,7 +58,7 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
       const versions = await ctx.db
         .select({ version: breakVersions.version, savedAt: breakVersions.savedAt, value: breakVersions.data })
         .from(breakVersions)
-        .where(and(eq(breakVersions.breakId, id)))
+        .where(eq(breakVersions.breakId, id))
         .orderBy(desc(breakVersions.version));
       if (versions.length === 0) throw notFound('break', id);
       res.json(versions);

@@ -83,6 +83,9 @@ describe('breaks', () => {
   it('can be brought back after they were deleted', async () => {
     expect((await app.send('DELETE', '/api/breaks/b1')).status).toBe(204);
     expect((await app.get('/api/breaks/b1')).status).toBe(404);
+    expect((await app.get('/api/breaks/b1/track')).status).toBe(404);
+    // A tab that still has it open is told, and cannot bring it back by accident.
+    expect((await app.put('/api/breaks/b1', { ...edgeBreak, name: 'From a tab' }, 2)).status).toBe(404);
     expect((await app.get<unknown[]>('/api/breaks')).body).toHaveLength(0);
     expect((await app.send('POST', '/api/breaks/b1/restore')).status).toBe(204);
     expect((await app.get<Kept<{ name: string }>>('/api/breaks/b1')).body.value.name).toBe('Second');

@@ -5,6 +5,11 @@ import { clock } from '../words/time';
 import styles from './dayband.module.css';
 import { BAND_HEIGHT, bandScale, runPath } from './geometry';
 
+/** What a grip shows: no break chosen yet, one that fits, one that takes longer than its time. */
+export type GripState = 'open' | 'chosen' | 'too long';
+
+const GRIP = { open: '', chosen: styles.filled, 'too long': styles.long };
+
 interface Props {
   input: DayInput;
   rule: Rule;
@@ -15,6 +20,7 @@ interface Props {
   highestRun: Minutes;
   dayName: string;
   nameOf: (planned: PlannedBreak) => string;
+  stateOf: (planned: PlannedBreak) => GripState;
   chosen: string | null;
   onChoose: (id: string, kind: 'break' | 'busy') => void;
   onMove: (id: string, startMin: number) => void;
@@ -153,8 +159,8 @@ export const DayBand = (p: Props) => {
             aria-valuemin={input.startMin}
             aria-valuemax={input.endMin}
             aria-valuenow={b.startMin}
-            aria-valuetext={`${clock(b.startMin)}${b.locked ? ', set by hand' : ''}${wrong ? `, ${wrong}` : ''}`}
-            className={`${styles.grip} ${b.breakId ? styles.filled : ''} ${wrong ? styles.wrong : ''} ${p.chosen === b.id ? styles.chosen : ''}`}
+            aria-valuetext={`${clock(b.startMin)}${b.locked ? ', set by hand' : ''}${p.stateOf(b) === 'too long' ? ', takes longer than planned' : ''}${wrong ? `, ${wrong}` : ''}`}
+            className={`${styles.grip} ${GRIP[p.stateOf(b)]} ${wrong ? styles.wrong : ''} ${p.chosen === b.id ? styles.chosen : ''}`}
             onPointerDown={(e) => {
               e.currentTarget.setPointerCapture(e.pointerId);
               p.onChoose(b.id, 'break');

@@ -1,4 +1,6 @@
+import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { sendWaiting } from '../screens/lead/outbox';
 import { Mark } from './Mark';
 import styles from './shell.module.css';
 
@@ -12,25 +14,31 @@ const places = [
 ] as const;
 
 /** The frame around every screen but the one that is led from. */
-export const Shell = () => (
-  <div className={styles.shell}>
-    <a className={styles.skip} href="#main">
-      Skip to the page
-    </a>
-    <nav className={styles.nav} aria-label="Main">
-      <Mark />
-      {places.map(([to, name]) => (
-        <NavLink
-          key={to}
-          to={to}
-          className={({ isActive }) => `${styles.link} ${isActive ? styles.here : ''}`}
-        >
-          {name}
-        </NavLink>
-      ))}
-    </nav>
-    <main id="main" className={styles.main} tabIndex={-1}>
-      <Outlet />
-    </main>
-  </div>
-);
+export const Shell = () => {
+  useEffect(() => {
+    // Records that a silent server could not take, or that were left in the middle, are sent now.
+    sendWaiting().catch((error: unknown) => console.error('A waiting record was not taken', error));
+  }, []);
+  return (
+    <div className={styles.shell}>
+      <a className={styles.skip} href="#main">
+        Skip to the page
+      </a>
+      <nav className={styles.nav} aria-label="Main">
+        <Mark />
+        {places.map(([to, name]) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) => `${styles.link} ${isActive ? styles.here : ''}`}
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <main id="main" className={styles.main} tabIndex={-1}>
+        <Outlet />
+      </main>
+    </div>
+  );
+};

@@ -1,5 +1,5 @@
 import { Break } from '@kotabi/core/model';
-import { Button, Dropdown, Input, Popover, Select } from 'antd';
+import { App, Button, Dropdown, Input, Popover, Select } from 'antd';
 import { Download, Play, SlidersHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -19,10 +19,12 @@ const nameSchema = Break.shape.name;
 /** The name, which is kept when the field is left; an empty one is refused and the old one comes back. */
 const Name = ({ store }: { store: BreakStore }) => {
   const { brk, edit } = useStore(store);
+  const { message } = App.useApp();
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = typed !== null && !nameSchema.safeParse(typed).success;
   const keep = (): void => {
     const parsed = nameSchema.safeParse(typed);
+    if (typed !== null && !parsed.success) void message.info('A break needs a name; the old one was kept.');
     if (typed !== null && parsed.success)
       edit('rename', (d) => {
         d.name = parsed.data;
@@ -36,7 +38,6 @@ const Name = ({ store }: { store: BreakStore }) => {
       aria-label="Name of the break"
       maxLength={80}
       status={wrong ? 'error' : undefined}
-      title={wrong ? 'A break needs a name; the old one will be kept.' : undefined}
       value={typed ?? brk.name}
       onChange={(e) => setTyped(e.target.value)}
       onBlur={keep}

@@ -3,6 +3,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { sheetItems } from '../../sheet/rows';
 import { Sheet } from '../../sheet/Sheet';
+import { useTitle } from '../../shell/useTitle';
 import { AddPanel } from './AddPanel';
 import { BreakHead } from './BreakHead';
 import styles from './break.module.css';
@@ -25,6 +26,7 @@ interface Props {
 /** The break sheet: moves to add on the left, the script in the middle, the chosen step on the right. */
 export const Editor = ({ store, moves, lookup }: Props) => {
   const { brk, selected, edit, select } = useStore(store);
+  useTitle(brk.name);
   const timed = useTimed(brk, lookup);
   const actions = useActions(store, lookup);
   const [help, setHelp] = useState(false);

@@ -1,4 +1,4 @@
-import { InputNumber } from 'antd';
+import { NumberField } from '../../fields/NumberField';
 import { length, minSec } from '../../words/time';
 import styles from './break.module.css';
 
@@ -26,17 +26,15 @@ export const Gauge = ({ slotSec, totalMs, setSlot }: Props) => {
       <span className="tabular">
         <b>{minSec(totalMs)}</b> of
       </span>
-      <InputNumber
-        aria-label="Slot in minutes"
+      <NumberField
+        name="Slot in minutes"
         className={styles.slot}
         min={0.5}
         max={60}
-        step={1}
         precision={1}
+        unit="min"
         value={slotSec / 60}
-        formatter={(v) => String(Number(v))}
-        onChange={(v) => v !== null && setSlot(Math.round(Number(v) * 60))}
-        suffix="min"
+        change={(v) => setSlot(Math.round(v * 60))}
       />
       <span className={over ? styles.overText : 'muted'}>
         {over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}

@@ -1,7 +1,8 @@
 import type { Pace } from '@kotabi/core/model';
-import { InputNumber, Segmented, Switch } from 'antd';
+import { Segmented, Switch } from 'antd';
 import { useId } from 'react';
 import { useStore } from 'zustand';
+import { NumberField } from '../../fields/NumberField';
 import styles from './break.module.css';
 import type { BreakStore } from './store';
 
@@ -23,21 +24,21 @@ export const PaceForm = ({ store }: { store: BreakStore }) => {
       {fields.map(([key, label, unit, min, max, step]) => (
         <label key={key} htmlFor={`${id}${key}`}>
           <span>{label}</span>
-          <InputNumber
+          <NumberField
             id={`${id}${key}`}
+            name={label}
+            labelled
             min={min}
             max={max}
             step={step}
             precision={key === 'wordsPerMinute' ? 0 : 1}
-            formatter={(v) => String(Number(v))}
+            unit={unit}
             value={brk.pace[key]}
-            suffix={unit}
-            onChange={(v) =>
-              v !== null &&
+            change={(v) =>
               edit(
-                `change the pace`,
+                'change the pace',
                 (d) => {
-                  d.pace[key] = Number(v);
+                  d.pace[key] = v;
                 },
                 `pace.${key}`,
               )

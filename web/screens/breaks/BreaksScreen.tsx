@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { findingWords } from '../../words/findings';
 import { length, minSec } from '../../words/time';
 import { timed } from '../break/useTimed';
@@ -24,6 +25,7 @@ const findingsText = (findings: readonly Finding[]): string => {
 
 /** All breaks: how long they really take, whether the sides are even, what stands out. */
 export const BreaksScreen = () => {
+  useTitle('Breaks');
   const breaks = useBreaks();
   const groups = useGroups();
   const moves = useMoves();

@@ -2,6 +2,7 @@ import { stepsOf } from '@kotabi/core/model';
 import { Link } from 'react-router';
 import { useBreaks, useMoves } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
 import { timed } from '../break/useTimed';
 import { MiniSpine } from '../breaks/MiniSpine';
@@ -9,6 +10,7 @@ import styles from './choose.module.css';
 
 /** Which break to lead now. */
 export const ChooseScreen = () => {
+  useTitle('Lead');
   const breaks = useBreaks();
   const moves = useMoves();
   if (!breaks.data || !moves.data)

@@ -1,6 +1,6 @@
-import { Change, Session } from '@kotabi/core/model';
+import { Change, type Kept, Session } from '@kotabi/core/model';
 import { z } from 'zod';
-import { Unreachable } from '../../api/client';
+import { ApiFailure, request, Unreachable } from '../../api/client';
 import { put, queryClient } from '../../api/queries';
 
 const KEY = 'kotabi.sessions-to-send';
@@ -21,13 +21,24 @@ const write = (list: z.infer<typeof Waiting>): void => localStorage.setItem(KEY,
 export const keepSession = async (value: Session, baseVersion: number): Promise<number | null> => {
   write([...read().filter((c) => c.value.id !== value.id), { baseVersion, value }]);
   try {
-    const { version } = await put('sessions', { baseVersion, value });
+    const { version } = await send(value, baseVersion);
     write(read().filter((c) => c.value.id !== value.id));
     await queryClient.invalidateQueries({ queryKey: ['sessions'] });
     return version;
   } catch (error) {
     if (error instanceof Unreachable) return null;
     throw error;
+  }
+};
+
+/** A run has an id of its own, so an older state of it on the server is this one's predecessor. */
+const send = async (value: Session, baseVersion: number): Promise<Kept<Session>> => {
+  try {
+    return await put('sessions', { baseVersion, value }, true);
+  } catch (error) {
+    if (!(error instanceof ApiFailure) || error.status !== 409) throw error;
+    const { version } = await request<Kept<Session>>('GET', `/api/sessions/${value.id}`);
+    return put('sessions', { baseVersion: version, value });
   }
 };
 

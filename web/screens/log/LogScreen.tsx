@@ -2,12 +2,12 @@ import type { Kept, Session } from '@kotabi/core/model';
 import { sumOf } from '@kotabi/core/record';
 import { Table } from 'antd';
 import dayjs from 'dayjs';
-import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useGroups, useSessions } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
-import { sendWaiting, sessionsWaiting } from '../lead/outbox';
+import { sessionsWaiting } from '../lead/outbox';
 import styles from './log.module.css';
 
 /** Tension before and after as one phrase. */
@@ -18,13 +18,10 @@ export const tensionText = ({ tensionBefore: a, tensionAfter: b }: Session): str
 
 /** Every break that was led, the latest first. */
 export const LogScreen = () => {
+  useTitle('Log');
   const sessions = useSessions();
   const groups = useGroups();
   const navigate = useNavigate();
-  useEffect(() => {
-    // Records that a silent server could not take are sent as soon as the log is looked at.
-    sendWaiting().catch((error: unknown) => console.error('A waiting record was not taken', error));
-  }, []);
   if (!sessions.data) return <Waiting error={sessions.error} retry={() => void sessions.refetch()} />;
   const groupName = (id: string | null): string =>
     groups.data?.find((g) => g.value.id === id)?.value.name ?? 'no group';

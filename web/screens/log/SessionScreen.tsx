@@ -9,6 +9,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { useDelete, useGroups, usePut } from '../../api/queries';
 import { Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
 import { Tension } from '../lead/Tension';
 import { DoneChart } from './DoneChart';
@@ -33,6 +34,7 @@ const Opened = ({ kept }: { kept: Kept<Session> }) => {
   const navigate = useNavigate();
   const { message } = App.useApp();
   const { value } = kept;
+  useTitle(value.breakName);
   const [note, setNote] = useState(value.note);
   const sum = sumOf(value);
   const save = (more: Partial<Session>): void =>

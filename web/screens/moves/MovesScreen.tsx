@@ -6,6 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useMoves } from '../../api/queries';
 import { Figure } from '../../figure/Figure';
 import { Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { doseShort } from '../../words/dose';
 import { findMoves } from '../break/AddPanel';
 import { MoveDetail } from './MoveDetail';
@@ -13,6 +14,7 @@ import styles from './moves.module.css';
 
 /** The library: every move with its figure, by region; one opens beside the others. */
 export const MovesScreen = () => {
+  useTitle('Moves');
   const { moveId } = useParams();
   const { moves, data, error, refetch } = useMoves();
   const [text, setText] = useState('');

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useGroups } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { clock } from '../../words/time';
 import { GroupForm } from './GroupForm';
 import { PeopleTable } from './PeopleTable';
@@ -25,6 +26,7 @@ const newGroup = (): Group =>
 
 /** The groups, and for the chosen one its hours, its room and its people. */
 export const PeopleScreen = () => {
+  useTitle('People');
   const { groupId } = useParams();
   const groups = useGroups();
   const navigate = useNavigate();

@@ -73,10 +73,10 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
         <span>Which break</span>
         <Select
           aria-label="Which break"
-          value={planned.breakId ?? ''}
+          value={chosen ? chosen.id : ''}
           popupMatchSelectWidth={280}
           options={[
-            { value: '', label: 'not chosen yet' },
+            { value: '', label: planned.breakId && !chosen ? 'was deleted' : 'not chosen yet' },
             ...breaks.map((b) => ({ value: b.value.id, label: b.value.name })),
           ]}
           onChange={(id) => change({ breakId: id || null })}

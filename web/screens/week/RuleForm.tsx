@@ -1,7 +1,8 @@
 import type { Break, Kept, Rule } from '@kotabi/core/model';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { useStore } from 'zustand';
+import { NumberField } from '../../fields/NumberField';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
 
@@ -117,15 +118,17 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
           {fieldsOf(rule).map((f) => (
             <div key={f.label} className={styles.pair} title={f.why}>
               <label htmlFor={`${id}${f.label}`}>{f.label}</label>
-              <InputNumber
+              <NumberField
                 id={`${id}${f.label}`}
+                name={f.label}
+                labelled
                 min={f.min}
                 max={f.max}
-                precision={0}
                 value={f.value(rule)}
                 placeholder={f.empty && 'any'}
-                suffix={f.unit || undefined}
-                onChange={(v) => change(v === null ? f.empty : f.change(rule, v))}
+                unit={f.unit}
+                change={(v) => change(f.change(rule, v))}
+                clear={f.empty && (() => change(f.empty))}
               />
             </div>
           ))}

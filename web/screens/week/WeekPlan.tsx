@@ -13,12 +13,13 @@ import { App, Button, Tooltip } from 'antd';
 import dayjs from 'dayjs';
 import { CalendarRange, Download, Plus, Redo2, Undo2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useStore } from 'zustand';
-import { DayBand } from '../../dayband/DayBand';
+import { DayBand, type GripState } from '../../dayband/DayBand';
 import { clock } from '../../words/time';
 import { planDays } from '../../workers';
+import { timed } from '../break/useTimed';
 import { type Chosen, Panel } from './Panel';
 import { useWidth } from './useWidth';
 import styles from './week.module.css';
@@ -41,6 +42,15 @@ const SAYS: Record<WeekSave, string> = {
   conflict: 'Not saved: this week was changed elsewhere.',
   refused: 'Not saved: ',
 };
+
+/** How long each break really takes, in milliseconds. */
+const breakLengths = (breaks: readonly Kept<Break>[], lookup: MoveLookup): Map<string, number> =>
+  new Map(
+    breaks.map(({ value }) => {
+      const t = timed(value, lookup);
+      return [value.id, t.ok ? t.timeline.totals.totalMs : 0];
+    }),
+  );
 
 /** Why a day could not be planned, in words. */
 const failureText = (failure: PlanFailure): string => {
@@ -83,8 +93,15 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
   const highestRun = Math.max(week.rule.limitMin * 1.25, ...readings.map((r) => r.reading.longestRunMin));
   const totalOver = readings.reduce((sum, r) => sum + r.reading.overMin, 0);
   const count = plannedBreaks(week).length;
+  const lengths = useMemo(() => breakLengths(breaks, lookup), [breaks, lookup]);
   const nameOf = (b: PlannedBreak): string =>
     breaks.find((k) => k.value.id === b.breakId)?.value.name ?? 'break not chosen yet';
+  const stateOf = (b: PlannedBreak): GripState => {
+    const lengthMs = b.breakId === null ? undefined : lengths.get(b.breakId);
+    if (lengthMs === undefined) return 'open';
+    return lengthMs > kindOf(week.rule, b).lengthMin * 60_000 ? 'too long' : 'chosen';
+  };
+  const tooLong = plannedBreaks(week).filter((b) => stateOf(b) === 'too long').length;
 
   /** Plans the given days anew around what is set by hand. */
   const plan = async (dates: readonly IsoDate[]): Promise<void> => {
@@ -178,6 +195,11 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
             {count} break{count === 1 ? '' : 's'}
           </b>{' '}
           · longest run at the desk {Math.max(0, ...readings.map((r) => r.reading.longestRunMin))} min ·{' '}
+          {tooLong > 0 && (
+            <b className={styles.overText}>
+              {tooLong} {tooLong === 1 ? 'takes' : 'take'} longer than planned ·{' '}
+            </b>
+          )}
           {totalOver === 0 ? (
             `never over ${week.rule.limitMin} min`
           ) : (
@@ -276,6 +298,7 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
                   highestRun={highestRun}
                   dayName={dayjs(day.date).format('dddd')}
                   nameOf={nameOf}
+                  stateOf={stateOf}
                   chosen={chosen && 'id' in chosen && chosen.date === day.date ? chosen.id : null}
                   onChoose={(id, kind) => setChosen({ kind, date: day.date, id })}
                   onMove={moveBreak(day.date)}

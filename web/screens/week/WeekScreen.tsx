@@ -7,6 +7,7 @@ import { useMemo } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { put, useBreaks, useGroups, useMoves, useWeek } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
 import { WeekPlan } from './WeekPlan';
 import { createWeekStore, freshWeek } from './weekStore';
 
@@ -14,6 +15,7 @@ const today = (): string => dayjs().format('YYYY-MM-DD');
 
 /** Chooses the group and the week; the plan itself is below. */
 export const WeekScreen = () => {
+  useTitle('Week');
   const { groupId, startDate } = useParams();
   const groups = useGroups();
   if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;

@@ -1,6 +1,7 @@
 import { type Dose, doseStep, type Move, type Step } from '@kotabi/core/model';
-import { InputNumber, Select, Switch } from 'antd';
+import { Select, Switch } from 'antd';
 import { useId } from 'react';
+import { NumberField } from '../../../fields/NumberField';
 import styles from '../break.module.css';
 import type { Actions } from '../useActions';
 
@@ -26,7 +27,8 @@ const inMeasure = (measure: Dose['measure'], move: Move): Dose => {
   return measure === 'breaths' ? { measure, amount: 3 } : { measure, amount: 5, repSec: 4 };
 };
 
-const LIMIT = { seconds: 600, breaths: 60, reps: 100 } as const;
+/** The most of each measure that a step may have. */
+export const LIMIT = { seconds: 600, breaths: 60, reps: 100 } as const;
 
 /** How much: amount and measure, the length of a repetition, sets, whole breaths. */
 export const DoseFields = ({ step, move, whole, change }: Props) => {
@@ -40,15 +42,15 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
     <div className={styles.fields}>
       <label htmlFor={`${id}amount`}>Dose</label>
       <div className={styles.pair}>
-        <InputNumber
+        <NumberField
           id={`${id}amount`}
+          name="The dose"
+          labelled
           min={1}
           max={LIMIT[dose.measure]}
           step={doseStep(dose)}
-          precision={0}
           value={dose.amount}
-          onChange={(v) =>
-            v !== null &&
+          change={(v) =>
             change(
               'change the dose',
               (s) => {
@@ -81,17 +83,17 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
             {dose.repSec === 'breath' ? (
               <span className={styles.value}>one breath</span>
             ) : (
-              <InputNumber
+              <NumberField
                 id={`${id}rep`}
+                name="One repetition"
+                labelled
                 min={0.5}
                 max={60}
                 step={0.5}
                 precision={1}
-                formatter={(v) => String(Number(v))}
-                suffix="s"
+                unit="s"
                 value={dose.repSec}
-                onChange={(v) =>
-                  v !== null &&
+                change={(v) =>
                   change(
                     'change the tempo',
                     (s) => {
@@ -138,14 +140,14 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
       )}
       <label htmlFor={`${id}sets`}>Sets</label>
       <div className={styles.pair}>
-        <InputNumber
+        <NumberField
           id={`${id}sets`}
+          name="The number of sets"
+          labelled
           min={1}
           max={10}
-          precision={0}
           value={step.sets}
-          onChange={(v) =>
-            v !== null &&
+          change={(v) =>
             change(
               'change the sets',
               (s) => {

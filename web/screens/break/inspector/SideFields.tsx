@@ -1,8 +1,10 @@
 import { type Break, isTwoWay, type Move, otherSide, type Side, type Step } from '@kotabi/core/model';
-import { Input, InputNumber, Select, Switch } from 'antd';
+import { Input, Select, Switch } from 'antd';
 import { useId } from 'react';
+import { NumberField } from '../../../fields/NumberField';
 import styles from '../break.module.css';
 import type { Actions } from '../useActions';
+import { LIMIT } from './DoseFields';
 
 interface Props {
   step: Step;
@@ -61,15 +63,13 @@ const UnevenFields = ({ step, change }: Pick<Props, 'step' | 'change'>) => {
             }
           />
           <div className={styles.pair}>
-            <InputNumber
-              aria-label="Amount on that side"
+            <NumberField
+              name="Amount on that side"
               min={1}
-              max={dose.measure === 'seconds' ? 600 : 60}
-              precision={0}
+              max={LIMIT[dose.measure]}
               value={uneven.amount}
-              suffix={dose.measure === 'seconds' ? 's' : dose.measure === 'reps' ? 'times' : dose.measure}
-              onChange={(v) =>
-                v !== null &&
+              unit={dose.measure === 'seconds' ? 's' : dose.measure === 'reps' ? 'times' : dose.measure}
+              change={(v) =>
                 change(
                   'uneven on purpose',
                   (s) => {
