@@ -38,8 +38,8 @@ export const theme: ThemeConfig = {
     borderRadius: 9,
     controlHeight: 34,
     wireframe: false,
-    motionDurationMid: '0.14s',
-    motionDurationSlow: '0.18s',
+    // Menus and dialogs are there at once: a menu that still moves is clicked beside.
+    motion: false,
   },
   components: {
     Button: { fontWeight: 600, defaultBg: colour.paper, primaryShadow: 'none', defaultShadow: 'none' },

@@ -15,6 +15,7 @@ const dark: ThemeConfig = {
     fontFamily: theme.token?.fontFamily,
     fontSize: 16,
     borderRadius: 9,
+    motion: false,
     colorPrimary: '#3E7562',
     colorBgBase: '#1C2530',
     colorTextBase: colour.oat,
