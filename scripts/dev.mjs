@@ -1,5 +1,6 @@
 import './node-version.mjs';
 import { spawn } from 'node:child_process';
+import { whenAbandoned } from './serve.mjs';
 import { install, root, toolPath } from './setup.mjs';
 
 // For work on Kotabi: the server starts anew when it changes, the interface shows changes at once.
@@ -12,4 +13,5 @@ const end = () => {
 };
 process.on('SIGINT', end);
 process.on('SIGTERM', end);
+whenAbandoned(end);
 for (const child of children) child.on('exit', end);
