@@ -39,8 +39,8 @@ const records = async () =>
     };
   }[];
 
-// Two minutes between meetings: sit tall 9 + 5 + 2, lift and drop 6.5 + 40 + 2, over the shoulder 6.5 + 16 + 2,
-// arms up 6 + 10 + 2: 107 s.
+// Two minutes between meetings: sit tall 9 + 10 + 2, lift and drop 6.5 + 40 + 2, over the shoulder 6.5 + 16 + 2,
+// arms up 6 + 10 + 2: 112 s.
 describe('leading', () => {
   it('by keyboard: space, arrows, and stopping with a record of what was really done', async () => {
     const before = (await records()).length;
@@ -50,7 +50,7 @@ describe('leading', () => {
     await tick(page, 3000);
     expect(await heading(page)).toContain('Sit tall');
     await tick(page, 9000 + 2000);
-    expect(await page.getByTestId('count').textContent()).toBe('3');
+    expect(await page.getByTestId('count').textContent()).toBe('8');
     await page.keyboard.press('ArrowRight');
     await page.clock.runFor(40);
     await page.keyboard.press('ArrowRight');
@@ -71,7 +71,7 @@ describe('leading', () => {
     expect(all).toHaveLength(before + 1);
     const [newest] = all.filter((r) => r.value.ended === 'stopped').slice(0, 1);
     const work = newest?.value.parts.find((p) => p.kind === 'work');
-    expect(work?.plannedMs).toBe(5000);
+    expect(work?.plannedMs).toBe(10_000);
     // About two seconds were held before the rest was skipped; the clock was moved by hand.
     expect(work?.doneMs).toBeGreaterThan(1900);
     expect(work?.doneMs).toBeLessThan(2600);
@@ -81,10 +81,10 @@ describe('leading', () => {
     const page = await ready();
     await page.getByRole('button', { name: 'Start' }).click();
     // One jump over the whole of it, as after a hidden tab: nothing in between was drawn.
-    await tick(page, 3000 + 107_000 + 25_000);
+    await tick(page, 3000 + 112_000 + 25_000);
     await page.getByRole('heading', { name: 'Well led' }).waitFor();
     await page.clock.runFor(100);
-    await page.getByText('1:47 of 1:47 min · 4 of 4 steps').waitFor();
+    await page.getByText('1:52 of 1:52 min · 4 of 4 steps').waitFor();
     await page.getByText('The record is kept.').waitFor();
     const newest = (await records()).find(
       (r) => r.value.startedAt.startsWith('2026-11-25T09:01') && r.value.ended === 'finished',
@@ -96,7 +96,7 @@ describe('leading', () => {
     const page = await ready();
     await page.getByLabel(/I face the group/).click();
     await page.getByRole('button', { name: 'Start' }).click();
-    await tick(page, 3000 + 16_000 + 48_500 + 7000);
+    await tick(page, 3000 + 21_000 + 48_500 + 7000);
     expect(await heading(page)).toContain('Look over the shoulder');
     const stage = page.locator('main');
     expect(await stage.getAttribute('data-side')).toBe('left');
@@ -125,7 +125,7 @@ describe('leading', () => {
     const page = await ready();
     await page.route('**/api/sessions/*', (route) => route.abort('connectionrefused'));
     await page.getByRole('button', { name: 'Start' }).click();
-    await tick(page, 3000 + 107_000 + 1000);
+    await tick(page, 3000 + 112_000 + 1000);
     await page.getByText('The record is kept in this browser').waitFor();
     expect(await records()).toHaveLength(before);
     await page.unroute('**/api/sessions/*');

@@ -43,7 +43,7 @@ export const demoBreaks: Break[] = [
     groupId: null,
     slotSec: 120,
     items: [
-      step('s1', 'sit-tall', seconds(5)),
+      step('s1', 'sit-tall'),
       step('s2', 'lift-and-drop'),
       step('s3', 'look-over-shoulder', reps(2, 4)),
       step('s4', 'arms-up-breath'),

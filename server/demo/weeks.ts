@@ -28,7 +28,7 @@ export const demoWeeks = (today: Date): Week[] => {
     const day = { ...empty, busy: meetings[i] ?? [] };
     const result = planDay(dayInput(group, rule, day));
     const planned = result.ok ? withPlan(day, result.plan.breaks) : day;
-    const breaks = planned.breaks.map((b, n) => ({ ...b, breakId: n % 3 === 1 ? 'between-meetings' : null }));
+    const breaks = planned.breaks.map((b, n) => ({ ...b, breakId: n % 4 === 3 ? null : 'between-meetings' }));
     return { ...planned, breaks };
   });
   return [Week.parse({ id: 'timetable-this-week', groupId: group.id, startDate, rule, days })];
