@@ -1,27 +1,22 @@
-import { type Break, type Kept, stepsOf } from '@kotabi/core/model';
-import type { Finding } from '@kotabi/core/review';
-import { App, Button, Dropdown, Upload } from 'antd';
-import { Copy, Download, FolderOpen, MoreHorizontal, Play, Plus, Trash2 } from 'lucide-react';
+import type { Break, Kept } from '@kotabi/core/model';
+import { App, Button, Upload } from 'antd';
+import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { findingWords } from '../../words/findings';
-import { length, minSec } from '../../words/time';
-import { timed } from '../break/useTimed';
+import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
-import { MiniSpine } from './MiniSpine';
 import { newBreak } from './newBreak';
 import { useOpenFile } from './useOpenFile';
 
-/** The weightiest finding, and how many more there are. */
-const findingsText = (findings: readonly Finding[]): string => {
-  const [first, ...more] = findings;
-  if (!first) return '';
-  return `${findingWords(first).title}${more.length > 0 ? `, and ${more.length} more` : ''}`;
-};
+const copyOf = (value: Break): Break => ({
+  ...value,
+  id: nanoid(),
+  name: `${value.name.slice(0, 73)} (copy)`,
+});
 
 /** All breaks: how long they really take, whether the sides are even, what stands out. */
 export const BreaksScreen = () => {
@@ -130,99 +125,16 @@ export const BreaksScreen = () => {
         </Empty>
       )}
       <ul className={styles.list}>
-        {breaks.data.map((kept) => {
-          const { value } = kept;
-          const t = timed(value, moves.lookup);
-          const total = t.ok ? t.timeline.totals.totalMs : 0;
-          const over = total - value.slotSec * 1000;
-          const count = stepsOf(value).length;
-          return (
-            <li key={value.id} className={`card ${styles.item}`}>
-              <MiniSpine parts={t.ok ? t.timeline.parts : []} />
-              <div className={styles.text}>
-                <h2>
-                  <Link to={`/breaks/${value.id}`}>{value.name}</Link>
-                </h2>
-                <p className="muted">{groupName(value.groupId)}</p>
-                <p className="tabular">
-                  {count === 0 ? (
-                    'nothing in it yet'
-                  ) : (
-                    <>
-                      <b>{minSec(total)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
-                      {count === 1 ? '' : 's'}
-                      {over > 0 && <b className={styles.over}> · {length(over)} over</b>}
-                    </>
-                  )}
-                </p>
-                <p className="small muted">
-                  {!t.ok
-                    ? 'uses a move that is not here'
-                    : count === 0
-                      ? ''
-                      : t.findings.length === 0
-                        ? 'nothing stands out'
-                        : findingsText(t.findings)}
-                </p>
-              </div>
-              <div className={styles.actions}>
-                <Button
-                  icon={<Play size={15} />}
-                  disabled={!t.ok || count === 0}
-                  onClick={() => navigate(`/lead/${value.id}`)}
-                >
-                  Lead
-                </Button>
-                <Dropdown
-                  trigger={['click']}
-                  menu={{
-                    items: [
-                      {
-                        key: 'copy',
-                        icon: <Copy size={15} />,
-                        label: 'Duplicate',
-                        onClick: () =>
-                          void create({ ...value, id: nanoid(), name: `${value.name.slice(0, 73)} (copy)` }),
-                      },
-                      {
-                        key: 'file',
-                        icon: <Download size={15} />,
-                        label: (
-                          <a href={`/api/breaks/${value.id}/file`} download>
-                            Break file
-                          </a>
-                        ),
-                      },
-                      {
-                        key: 'track',
-                        icon: <Download size={15} />,
-                        label: (
-                          <a href={`/api/breaks/${value.id}/track`} download>
-                            Cue track
-                          </a>
-                        ),
-                      },
-                      { type: 'divider' },
-                      {
-                        key: 'del',
-                        danger: true,
-                        icon: <Trash2 size={15} />,
-                        label: 'Delete',
-                        onClick: () => void del(kept),
-                      },
-                    ],
-                  }}
-                >
-                  <Button
-                    type="text"
-                    aria-label={`More for ${value.name}`}
-                    icon={<MoreHorizontal size={18} />}
-                  />
-                </Dropdown>
-              </div>
-            </li>
-          );
-        })}
+        {breaks.data.map((kept) => (
+          <BreakItem
+            key={kept.value.id}
+            kept={kept}
+            groupName={groupName(kept.value.groupId)}
+            lookup={moves.lookup}
+            duplicate={() => void create(copyOf(kept.value))}
+            remove={() => void del(kept)}
+          />
+        ))}
       </ul>
     </div>
   );

@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { minSec } from '../../words/time';
 import { timed } from '../break/useTimed';
+import { changePlanned, otherSpans, removePlanned } from './edits';
 import { TimeField } from './TimeField';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
@@ -34,15 +35,8 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
   const navigate = useNavigate();
   const { lengthMin } = kindOf(week.rule, planned);
   const change = (more: Partial<PlannedBreak>): void =>
-    editDay(day.date, (d) => ({
-      ...d,
-      breaks: d.breaks
-        .map((b) => (b.id === planned.id ? { ...b, ...more } : b))
-        .sort((a, b) => a.startMin - b.startMin),
-    }));
-  const others = day.breaks
-    .filter((b) => b.id !== planned.id)
-    .map((b) => ({ startMin: b.startMin, endMin: b.startMin + kindOf(week.rule, b).lengthMin }));
+    editDay(day.date, (d) => changePlanned(d, planned.id, more));
+  const others = otherSpans(day, week.rule, planned.id);
   const wrong = obstacle(dayInput(group, week.rule, day), others, planned.startMin, lengthMin);
   const chosen = breaks.find((b) => b.value.id === planned.breakId)?.value;
   const t = chosen && timed(chosen, lookup);
@@ -102,7 +96,7 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
           icon={<Trash2 size={14} />}
           onClick={() => {
             close();
-            editDay(day.date, (d) => ({ ...d, breaks: d.breaks.filter((b) => b.id !== planned.id) }));
+            editDay(day.date, (d) => removePlanned(d, planned.id));
           }}
         >
           Remove

@@ -4,6 +4,7 @@ import dayjs from 'dayjs';
 import { Trash2 } from 'lucide-react';
 import { useStore } from 'zustand';
 import { BusyForm } from './BusyForm';
+import { putBusy, removeBusy } from './edits';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
 
@@ -26,14 +27,7 @@ export const BusyCard = ({ group, store, day, busy, close }: Props) => {
         day={day}
         start={busy}
         button="Change"
-        save={(value) =>
-          editDay(day.date, (d) => ({
-            ...d,
-            busy: d.busy
-              .map((b) => (b.id === busy.id ? { ...value, id: b.id } : b))
-              .sort((a, b) => a.startMin - b.startMin),
-          }))
-        }
+        save={(value) => editDay(day.date, (d) => putBusy(d, { ...value, id: busy.id }))}
         more={
           <Button
             size="small"
@@ -41,7 +35,7 @@ export const BusyCard = ({ group, store, day, busy, close }: Props) => {
             icon={<Trash2 size={14} />}
             onClick={() => {
               close();
-              editDay(day.date, (d) => ({ ...d, busy: d.busy.filter((b) => b.id !== busy.id) }));
+              editDay(day.date, (d) => removeBusy(d, busy.id));
             }}
           >
             Remove

@@ -5,6 +5,7 @@ import { nanoid } from 'nanoid';
 import { useStore } from 'zustand';
 import { clock } from '../../words/time';
 import { BusyForm } from './BusyForm';
+import { putBusy } from './edits';
 import type { Chosen } from './Panel';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
@@ -48,12 +49,7 @@ export const DayCard = ({ group, store, day, plan, choose }: Props) => {
         day={day}
         start={{ startMin: next, endMin: next + 60, label: '', offDesk: false }}
         button="Add"
-        save={(value) =>
-          editDay(day.date, (d) => ({
-            ...d,
-            busy: [...d.busy, { ...value, id: nanoid(8) }].sort((a, b) => a.startMin - b.startMin),
-          }))
-        }
+        save={(value) => editDay(day.date, (d) => putBusy(d, { ...value, id: nanoid(8) }))}
         more={
           <Button size="small" onClick={plan}>
             Plan this day

@@ -1,8 +1,8 @@
 import type { Chain } from '@kotabi/core/model';
 import { Select } from 'antd';
 import { useId } from 'react';
-import styles from '../break.module.css';
 import type { BreakStore } from '../store';
+import styles from './inspector.module.css';
 
 /** How the series is led: nesting, sides and first side of the whole of it. */
 export const ChainFields = ({ store, chain }: { store: BreakStore; chain: Chain }) => {

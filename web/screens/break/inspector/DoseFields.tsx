@@ -2,8 +2,8 @@ import { type Dose, doseStep, type Move, type Step } from '@kotabi/core/model';
 import { Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
-import styles from '../break.module.css';
 import type { Actions } from '../useActions';
+import styles from './inspector.module.css';
 
 interface Props {
   step: Step;

@@ -1,13 +1,13 @@
 import { isTwoWay } from '@kotabi/core/model';
 import { useStore } from 'zustand';
 import { Figure } from '../../../figure/Figure';
-import styles from '../break.module.css';
 import { chainOf } from '../edits';
 import type { BreakStore } from '../store';
 import type { Actions } from '../useActions';
 import type { Timed } from '../useTimed';
 import { ChainFields } from './ChainFields';
 import { DoseFields } from './DoseFields';
+import styles from './inspector.module.css';
 import { SideFields } from './SideFields';
 import { UsualOrder } from './UsualOrder';
 import { Words } from './Words';

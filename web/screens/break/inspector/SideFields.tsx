@@ -2,9 +2,9 @@ import { type Break, isTwoWay, type Move, otherSide, type Side, type Step } from
 import { Input, Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
-import styles from '../break.module.css';
 import type { Actions } from '../useActions';
 import { LIMIT } from './DoseFields';
+import styles from './inspector.module.css';
 
 interface Props {
   step: Step;

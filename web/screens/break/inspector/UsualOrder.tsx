@@ -1,4 +1,4 @@
-import styles from '../break.module.css';
+import styles from './inspector.module.css';
 
 const ORDER = [
   ['Settle', 'Sit tall, feet under the knees; check in.'],

@@ -2,7 +2,7 @@ import { countWords, resolveCue } from '@kotabi/core/cues';
 import type { Move, Pace, Side, Step } from '@kotabi/core/model';
 import { type Part, sayMs } from '@kotabi/core/timing';
 import { seconds } from '../../../words/time';
-import styles from '../break.module.css';
+import styles from './inspector.module.css';
 import { Tinted } from './Tinted';
 
 interface Props {

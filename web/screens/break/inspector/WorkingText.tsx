@@ -1,5 +1,5 @@
 import { type Part, type Term, workingOf } from '@kotabi/core/timing';
-import styles from '../break.module.css';
+import styles from './inspector.module.css';
 
 const KIND: Record<Term['kind'], string> = {
   before: 'get into place',

@@ -1,0 +1,94 @@
+import { type Break, type Kept, type MoveLookup, stepsOf } from '@kotabi/core/model';
+import type { Finding } from '@kotabi/core/review';
+import { Button, Dropdown } from 'antd';
+import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { findingWords } from '../../words/findings';
+import { length, minSec } from '../../words/time';
+import { type Timed, timed } from '../break/useTimed';
+import styles from './breaks.module.css';
+import { MiniSpine } from './MiniSpine';
+
+interface Props {
+  kept: Kept<Break>;
+  groupName: string;
+  lookup: MoveLookup;
+  duplicate: () => void;
+  remove: () => void;
+}
+
+/** The weightiest finding, and how many more there are. */
+const findingsText = (findings: readonly Finding[]): string => {
+  const [first, ...more] = findings;
+  if (!first) return 'nothing stands out';
+  return `${findingWords(first).title}${more.length > 0 ? `, and ${more.length} more` : ''}`;
+};
+
+const noteOf = (t: Timed, count: number): string => {
+  if (!t.ok) return 'uses a move that is not here';
+  return count === 0 ? '' : findingsText(t.findings);
+};
+
+/** One break in the list: its shape, its real length, what stands out, what can be done with it. */
+export const BreakItem = ({ kept: { value }, groupName, lookup, duplicate, remove }: Props) => {
+  const navigate = useNavigate();
+  const t = timed(value, lookup);
+  const total = t.ok ? t.timeline.totals.totalMs : 0;
+  const over = total - value.slotSec * 1000;
+  const count = stepsOf(value).length;
+  const download = (kind: 'file' | 'track', label: string) => ({
+    key: kind,
+    icon: <Download size={15} />,
+    label: (
+      <a href={`/api/breaks/${value.id}/${kind}`} download>
+        {label}
+      </a>
+    ),
+  });
+  return (
+    <li className={`card ${styles.item}`}>
+      <MiniSpine parts={t.ok ? t.timeline.parts : []} />
+      <div className={styles.text}>
+        <h2>
+          <Link to={`/breaks/${value.id}`}>{value.name}</Link>
+        </h2>
+        <p className="muted">{groupName}</p>
+        <p className="tabular">
+          {count === 0 ? (
+            'nothing in it yet'
+          ) : (
+            <>
+              <b>{minSec(total)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
+              {count === 1 ? '' : 's'}
+              {over > 0 && <b className={styles.over}> · {length(over)} over</b>}
+            </>
+          )}
+        </p>
+        <p className="small muted">{noteOf(t, count)}</p>
+      </div>
+      <div className={styles.actions}>
+        <Button
+          icon={<Play size={15} />}
+          disabled={!t.ok || count === 0}
+          onClick={() => navigate(`/lead/${value.id}`)}
+        >
+          Lead
+        </Button>
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'copy', icon: <Copy size={15} />, label: 'Duplicate', onClick: duplicate },
+              download('file', 'Break file'),
+              download('track', 'Cue track'),
+              { type: 'divider' },
+              { key: 'del', danger: true, icon: <Trash2 size={15} />, label: 'Delete', onClick: remove },
+            ],
+          }}
+        >
+          <Button type="text" aria-label={`More for ${value.name}`} icon={<MoreHorizontal size={18} />} />
+        </Dropdown>
+      </div>
+    </li>
+  );
+};

@@ -1,0 +1,91 @@
+import type { DayInput, IsoDate, Minutes, PlannedBreak, Rule, WeekDay } from '@kotabi/core/model';
+import type { DayReading } from '@kotabi/core/schedule';
+import { App, Tooltip } from 'antd';
+import dayjs from 'dayjs';
+import { Plus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { DayBand, type GripState } from '../../dayband/DayBand';
+import { addPlanned, movePlanned, newPlanned, removePlanned } from './edits';
+import type { Chosen } from './Panel';
+import styles from './week.module.css';
+import type { WeekStore } from './weekStore';
+
+interface Props {
+  store: WeekStore;
+  day: WeekDay;
+  input: DayInput;
+  /** The day as it is, or as it would be while a break is dragged. */
+  reading: DayReading;
+  rule: Rule;
+  width: number;
+  highestRun: Minutes;
+  chosen: Chosen | null;
+  choose: (chosen: Chosen) => void;
+  nameOf: (planned: PlannedBreak) => string;
+  stateOf: (planned: PlannedBreak) => GripState;
+  preview: (breaks: readonly PlannedBreak[] | null) => void;
+}
+
+/** One day of the week: its name and numbers, and its band. */
+export const DayRow = ({ store, day, input, reading, rule, chosen, choose, preview, ...band }: Props) => {
+  const { message } = App.useApp();
+  const { editDay } = store.getState();
+  const date: IsoDate = day.date;
+  const name = dayjs(date).format('dddd');
+  const isChosen = chosen?.kind === 'day' && chosen.date === date;
+  const add = (): void => {
+    const planned = newPlanned(day, input, rule, `${date}.${nanoid(6)}`);
+    if (!planned) {
+      message.info('There is no free time for another break on this day.');
+      return;
+    }
+    editDay(date, (d) => addPlanned(d, planned));
+    choose({ kind: 'break', date, id: planned.id });
+  };
+  return (
+    <div className={styles.day}>
+      <div className={styles.dayName}>
+        <button
+          type="button"
+          className={isChosen ? styles.dayOn : styles.dayButton}
+          aria-pressed={isChosen}
+          onClick={() => choose({ kind: 'day', date })}
+        >
+          {dayjs(date).format('ddd D')}
+        </button>
+        <span className="muted small">
+          {day.breaks.length} break{day.breaks.length === 1 ? '' : 's'}
+        </span>
+        <span className={`small tabular ${reading.overMin > 0 ? styles.overText : 'muted'}`}>
+          longest {reading.longestRunMin} min
+        </span>
+        <span
+          className="muted small tabular"
+          title="What the day costs by the rule; the planner makes it as small as it can"
+        >
+          cost {reading.cost}
+        </span>
+        <Tooltip title="Add a break in the longest run" mouseEnterDelay={0.5}>
+          <button type="button" className={styles.add} aria-label={`Add a break on ${name}`} onClick={add}>
+            <Plus size={14} /> break
+          </button>
+        </Tooltip>
+      </div>
+      {band.width > 100 && (
+        <DayBand
+          {...band}
+          input={input}
+          rule={rule}
+          busy={day.busy}
+          breaks={day.breaks}
+          dayName={name}
+          chosen={chosen && 'id' in chosen && chosen.date === date ? chosen.id : null}
+          onChoose={(id, kind) => choose({ kind, date, id })}
+          onMove={(id, startMin) => editDay(date, (d) => movePlanned(d, id, startMin))}
+          onRemove={(id) => editDay(date, (d) => removePlanned(d, id))}
+          onPreview={preview}
+        />
+      )}
+    </div>
+  );
+};
