@@ -127,3 +127,32 @@ describe('reading a day', () => {
     expect(use.slice(6, 10)).toEqual(['desk', 'break', 'blocked', 'blocked']);
   });
 });
+
+describe('the rule as it comes, against published guidance', () => {
+  // HSE (UK), INDG36 and L26, work with display screen equipment: breaks of 5-10 min every hour are better than
+  // 20 min every 2 h; short and often (value from memory).
+  it('gives each hour at the desk a break, on a day with nothing in the way', () => {
+    const { breaks, longestRunMin } = plan();
+    expect(longestRunMin).toBeLessThanOrEqual(60);
+    const { run, use } = readDay(day(), breaks);
+    for (let from = 0; from + 60 <= run.length; from++)
+      expect(use.slice(from, from + 60).some((u) => u === 'break' || u === 'off desk')).toBe(true);
+  });
+
+  // Galinsky et al., Ergonomics 2000;43(5):622-38: extra breaks of 5 min in each hour without another break (four a
+  // day) beside two of 15 min (values from memory).
+  it('can follow the schedule of the study: two long breaks locked, four extra ones between', () => {
+    const kinds = [
+      { id: 'short', lengthMin: 5, relief: 1 },
+      { id: 'long', lengthMin: 15, relief: 1 },
+    ];
+    const locked = [
+      { startMin: t('10:30'), kindId: 'long' },
+      { startMin: t('15:30'), kindId: 'long' },
+    ];
+    const { breaks, longestRunMin } = plan({ kinds, locked, minCount: 6, maxCount: 6, minGapMin: 30 });
+    expect(breaks).toHaveLength(6);
+    expect(breaks.filter((b) => b.kindId === 'long').length).toBeGreaterThanOrEqual(2);
+    expect(longestRunMin).toBeLessThanOrEqual(75);
+  });
+});
