@@ -106,6 +106,41 @@ describe('the sheet by mouse', () => {
     await page.close();
   });
 
+  it('drags a whole series by its head, and a link within it', async () => {
+    const page = await sheet();
+    const middle = async (locator: ReturnType<typeof row>): Promise<{ x: number; y: number }> => {
+      const box = await locator.boundingBox();
+      if (!box) throw new Error('not on the page');
+      return { x: box.x + 260, y: box.y + box.height / 2 };
+    };
+    const drag = async (from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> => {
+      await page.mouse.move(from.x, from.y);
+      await page.mouse.down();
+      await page.mouse.move(from.x, from.y - 12, { steps: 3 });
+      await page.mouse.move(to.x, to.y, { steps: 10 });
+      await page.mouse.up();
+    };
+    await drag(
+      await middle(row(page, 'Nose toward the armpit')),
+      await middle(row(page, 'Ear toward the shoulder')),
+    );
+    expect((await stepNames(page)).slice(4, 6)).toEqual([
+      'Nose toward the armpit',
+      'Ear toward the shoulder',
+    ]);
+    const head = await middle(page.getByText(/^ Series of 2|Series of 2 ·/).first());
+    await drag({ x: head.x - 200, y: head.y }, await middle(row(page, 'Sit tall, feet under knees')));
+    expect((await stepNames(page)).slice(0, 3)).toEqual([
+      'Nose toward the armpit',
+      'Ear toward the shoulder',
+      'Sit tall, feet under knees',
+    ]);
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    await page.close();
+  });
+
   it('shows at once what one side is owed, and why', async () => {
     const page = await sheet('afternoon-back');
     const review = page.getByRole('region', { name: 'Review' });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Rule } from '../model';
-import { addDays, dayInput, emptyDays, mondayOf, weekdayOf, withPlan } from '.';
+import { addDays, dayInput, emptyDays, mondayOf, planDay, weekdayOf, withPlan, withRule } from '.';
 
 describe('weeks', () => {
   it('start on Monday, over months and years', () => {
@@ -52,5 +52,19 @@ describe('weeks', () => {
       [`${date}.2`, 640, `break of ${date}.2`, true],
       [`${date}.3`, 700, null, false],
     ]);
+  });
+
+  it('let breaks of a kind that a new rule no longer has become its first kind, so that they can be planned', () => {
+    const tiny = { id: 'tiny', lengthMin: 1, relief: 0.5 };
+    const rule = Rule.parse({});
+    const both = { ...rule, kinds: [...rule.kinds, tiny] };
+    const days = [{ date: '2026-11-23', busy: [], breaks: [{ ...planned('a', 640, true), kindId: 'tiny' }] }];
+    const week = { id: 'w', groupId: 'g', startDate: '2026-11-23', rule: both, days };
+    const after = withRule(week, rule);
+    expect(after.days[0]?.breaks).toEqual([planned('a', 640, true)]);
+    expect(withRule(week, both).days).toEqual(days);
+    // Even a week that was not changed that way can be planned.
+    const group = { hours: { startMin: 540, endMin: 1020 }, lunch: null };
+    expect(planDay(dayInput(group, rule, days[0]!))).toMatchObject({ ok: true });
   });
 });

@@ -40,7 +40,9 @@ export const dayInput = (
     ...group.hours,
     offDesk: [...(group.lunch ? [group.lunch] : []), ...day.busy.filter((b) => b.offDesk)].map(plain),
     blocked: day.busy.filter((b) => !b.offDesk).map(plain),
-    locked: day.breaks.filter((b) => b.locked).map(({ startMin, kindId }) => ({ startMin, kindId })),
+    locked: day.breaks
+      .filter((b) => b.locked)
+      .map((b) => ({ startMin: b.startMin, kindId: kindOf(rule, b).id })),
   };
 };
 
@@ -73,6 +75,16 @@ export const withPlan = (day: WeekDay, placed: readonly { startMin: number; kind
 /** The kind of a planned break; the rule's first kind when the rule no longer has it. */
 export const kindOf = (rule: Rule, { kindId }: Pick<PlannedBreak, 'kindId'>): BreakKind =>
   rule.kinds.find((k) => k.id === kindId) ?? (rule.kinds[0] as BreakKind);
+
+/** The week under another rule: breaks of a kind that the new rule no longer has become its first kind. */
+export const withRule = (week: Week, rule: Rule): Week => ({
+  ...week,
+  rule,
+  days: week.days.map((day) => ({
+    ...day,
+    breaks: day.breaks.map((b) => ({ ...b, kindId: kindOf(rule, b).id })),
+  })),
+});
 
 /** All planned breaks of a week with their dates, in order. */
 export const plannedBreaks = (week: Week): (PlannedBreak & { date: IsoDate })[] =>

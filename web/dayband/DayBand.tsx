@@ -195,7 +195,7 @@ export const DayBand = (p: Props) => {
 
 /** A label that is there only where it fits. */
 const BandLabel = ({ x, room, text }: { x: number; room: number; text: string }) => {
-  const letters = Math.floor((room - 8) / 6.6);
+  const letters = Math.floor((room - 8) / 5.9);
   if (letters < 3) return null;
   const shown = text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
   return (

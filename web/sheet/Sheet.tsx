@@ -1,8 +1,10 @@
 import {
+  type CollisionDetection,
   closestCenter,
   DndContext,
   type DragEndEvent,
   PointerSensor,
+  pointerWithin,
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
@@ -38,6 +40,20 @@ const Sortable = ({ id, children, className }: { id: string; children: ReactNode
       {children}
     </div>
   );
+};
+
+/** What is dragged is dropped among its own kind: items among items, links among the links of their chain. */
+const amongItsOwn: CollisionDetection = (args) => {
+  const list = (data: { current?: { sortable?: { containerId: unknown } } }) =>
+    data.current?.sortable?.containerId;
+  const own = list(args.active.data);
+  const candidates = {
+    ...args,
+    droppableContainers: args.droppableContainers.filter((c) => list(c.data) === own),
+  };
+  // The pointer says where; the middle of what is dragged, which may be tall, only where it points at nothing.
+  const under = pointerWithin(candidates);
+  return under.length > 0 ? under : closestCenter(candidates);
 };
 
 /** Rows of one chain: the links on the first side, which can be dragged, then the same on the second. */
@@ -106,7 +122,7 @@ export const Sheet = ({ items, selected, marks, onSelect, onDrop }: Props) => {
         <span className="left">LEFT</span>
         <span className={`right ${styles.headRight}`}>RIGHT</span>
       </div>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+      <DndContext sensors={sensors} collisionDetection={amongItsOwn} onDragEnd={end}>
         <SortableContext items={items.map((i) => i.id)} strategy={verticalListSortingStrategy}>
           <div role="listbox" aria-multiselectable="true" aria-label="Steps of the break">
             {items.map((item) => {

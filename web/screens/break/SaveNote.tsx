@@ -84,8 +84,8 @@ const Conflict = ({ store, open }: { store: BreakStore; open: boolean }) => {
         </Button>,
       ]}
     >
-      Another tab or another person saved it while you were working here. Nothing has been overwritten. Every
-      saved state stays among the break’s versions, whichever you choose.
+      Another tab or another person saved it while you were working here. Nothing has been overwritten. “Keep
+      mine” saves your state as the newest; with “Take the other one”, undo brings yours back.
     </Modal>
   );
 };

@@ -30,7 +30,9 @@ export const Before = (p: Props) => {
     ignoreEventWhen: (e) => (e.target as Element)?.closest?.('button,[role=switch],[role=radio]') !== null,
   });
   const steps = resolvedSteps(timed.resolved);
-  const things = [...new Set(steps.flatMap((s) => s.move.things))].filter((t) => t !== 'chair');
+  const things = [...new Set(steps.flatMap((s) => s.move.things))].filter(
+    (t) => t !== 'chair' && t !== 'desk',
+  );
   const positions = new Set(steps.map((s) => s.step.position ?? s.move.position));
   return (
     <main className={styles.before}>
@@ -48,7 +50,7 @@ export const Before = (p: Props) => {
             first
           </p>
           <p className={styles.sub}>
-            {positions.has('standing') ? 'Ends standing: say so now.' : 'All seated.'}{' '}
+            {positions.has('standing') ? 'Some of it standing: say so now.' : 'All seated.'}{' '}
             {things.length > 0 ? `Have at hand: ${things.join(', ')}.` : 'Nothing needed but a chair.'}
           </p>
           <h2 id="tension-now">Tension in the group now</h2>

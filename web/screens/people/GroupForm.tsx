@@ -66,7 +66,11 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
       form.setFields(
         parsed.error.issues.map((issue) => ({
           name: issue.path[0] as keyof Values,
-          errors: [issue.message],
+          errors: [
+            issue.path[1] === 'endMin'
+              ? 'The end must be later than the start. Shifts over midnight are not possible yet.'
+              : issue.message,
+          ],
         })),
       );
       return;
@@ -135,6 +139,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
             rules={[{ required: true, message: 'When do they work?' }]}
           >
             <TimePicker.RangePicker
+              order={false}
               format="HH:mm"
               minuteStep={5}
               style={{ width: '100%' }}
@@ -143,6 +148,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
           </Form.Item>
           <Form.Item name="lunch" label="Lunch (empty when there is none)">
             <TimePicker.RangePicker
+              order={false}
               format="HH:mm"
               minuteStep={5}
               style={{ width: '100%' }}

@@ -1,5 +1,6 @@
 import type { Break, Kept, Rule } from '@kotabi/core/model';
-import { Button, Select } from 'antd';
+import { withRule } from '@kotabi/core/schedule';
+import { Button, Select, Switch } from 'antd';
 import { useId, useState } from 'react';
 import { useStore } from 'zustand';
 import { NumberField } from '../../fields/NumberField';
@@ -99,6 +100,14 @@ const fieldsOf = (rule: Rule): Field[] => [
   },
 ];
 
+const TINY = { id: 'tiny', lengthMin: 1, relief: reliefOf(1) };
+
+/** The rule's kinds with or without breaks of a minute. */
+const withTiny = (rule: Rule, on: boolean): Rule['kinds'] => [
+  ...rule.kinds.filter((k) => k.id !== TINY.id),
+  ...(on ? [TINY] : []),
+];
+
 /** The rule of the week; changing it changes nothing until the week is planned again. */
 export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Break>[] }) => {
   const { week, edit } = useStore(store);
@@ -106,8 +115,9 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
   const id = useId();
   const [fill, setFill] = useState<string | undefined>();
   const [kind] = rule.kinds;
+  const hasTiny = rule.kinds.some((k) => k.id === TINY.id);
   const change = (more: Partial<Rule> | undefined): void => {
-    if (more) edit((w) => ({ ...w, rule: { ...w.rule, ...more } }));
+    if (more) edit((w) => withRule(w, { ...w.rule, ...more }));
   };
   const open = week.days.flatMap((d) => d.breaks).filter((b) => b.breakId === null).length;
   return (
@@ -132,6 +142,17 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
               />
             </div>
           ))}
+        </div>
+        <div
+          className={styles.pair}
+          title="A minute takes half of a run away; the planner mixes both kinds as it pays."
+        >
+          <label htmlFor={`${id}tiny`}>Also breaks of 1 min</label>
+          <Switch
+            id={`${id}tiny`}
+            checked={hasTiny}
+            onChange={(on) => change({ kinds: withTiny(rule, on) })}
+          />
         </div>
         <p className="muted small">
           {kind && kind.relief < 1
