@@ -64,7 +64,7 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
         <Select
           aria-label="Group"
           variant="borderless"
-          style={{ minWidth: 150 }}
+          style={{ minWidth: 150, maxWidth: 230 }}
           popupMatchSelectWidth={false}
           value={brk.groupId ?? ''}
           options={[

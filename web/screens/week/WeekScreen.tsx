@@ -75,7 +75,7 @@ const OpenWeek = ({
       </Tooltip>
       <Select
         aria-label="Group"
-        style={{ minWidth: 180 }}
+        style={{ minWidth: 180, maxWidth: 300 }}
         value={group.id}
         options={groups.map((g) => ({ value: g.value.id, label: g.value.name }))}
         onChange={(id) => go(id, startDate)}
