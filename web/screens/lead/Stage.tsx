@@ -12,7 +12,7 @@ import styles from './lead.module.css';
 import { Progress } from './Progress';
 import type { Awake } from './useAwake';
 import type { useLead } from './useLead';
-import { checkLine, mainLine, nextLine, partTitle } from './words';
+import { checkLine, countUnit, mainLine, nextLine, partTitle } from './words';
 
 interface Props {
   brk: Break;
@@ -56,6 +56,7 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
   // Facing the group, the half that is lit is the one the instructor uses; the words stay the group's.
   const lit = side && mirror ? otherSide(side) : side;
   const talking = part !== null && !count;
+  const begins = part && timeline.parts[part.index + 1]?.kind === 'work';
   const main = part ? mainLine(part, move) : 'Ready';
   return (
     <main
@@ -83,20 +84,15 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
             <div className={styles.count}>{Math.max(1, Math.ceil(view.remainingMs / 1000))}</div>
           )}
           {talking && <p className={styles.cue}>{main}</p>}
+          {talking && begins && (
+            <p className={`tabular ${styles.begins}`}>begins in {Math.ceil(view.remainingMs / 1000)} s</p>
+          )}
           {part && count && (
             <>
               <div className={styles.count} data-testid="count">
                 {count.value}
               </div>
-              <p className={styles.unit}>
-                {count.unit === 'reps'
-                  ? count.value === 1
-                    ? 'last one'
-                    : 'to go'
-                  : count.value === 1
-                    ? 'second'
-                    : 'seconds'}
-              </p>
+              <p className={styles.unit}>{countUnit(view)}</p>
             </>
           )}
         </div>

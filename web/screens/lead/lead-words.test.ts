@@ -2,7 +2,7 @@ import { Break, type Move } from '@kotabi/core/model';
 import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { compileTimeline, type Part, resolveBreak } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
-import { checkLine, mainLine, nextLine, partTitle } from './words';
+import { checkLine, countUnit, mainLine, nextLine, partTitle } from './words';
 
 const lookup = moveLookup();
 const move = (id: string): Move => lookup(id)!;
@@ -44,6 +44,30 @@ describe('what the room is told', () => {
     const parts = partsOf('side-reach', 'sit-tall');
     expect(mainLine(find(parts, 'position'), move('side-reach'))).toBe('Slide to the front edge of the seat');
     expect(mainLine(find(parts, 'position', 1), move('sit-tall'))).toBe('Sit back in the chair');
+  });
+
+  it('warns before the end, in repetitions and in breaths', () => {
+    const hold = find(partsOf('ear-to-shoulder'), 'work');
+    const at = (remainingMs: number) =>
+      countUnit({
+        part: hold,
+        remainingMs,
+        count: { value: Math.ceil(remainingMs / 1000), unit: 'seconds' },
+      });
+    expect([at(25_000), at(20_000), at(12_000), at(10_000), at(900)]).toEqual([
+      'seconds',
+      'seconds · one more breath after this',
+      'seconds · one more breath after this',
+      'seconds · last breath',
+      'second · last breath',
+    ]);
+    const reps = (value: number) => countUnit({ part: hold, remainingMs: 1, count: { value, unit: 'reps' } });
+    expect([reps(2), reps(1)]).toEqual(['to go', 'last one']);
+    const rest = { ...hold, kind: 'rest' as const, breath: null };
+    expect(countUnit({ part: rest, remainingMs: 5000, count: { value: 5, unit: 'seconds' } })).toBe(
+      'seconds',
+    );
+    expect(countUnit({ part: null, remainingMs: 0, count: null })).toBe('');
   });
 
   it('says what comes next: the other side, the other direction, the next move, the end', () => {

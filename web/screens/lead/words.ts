@@ -1,4 +1,5 @@
 import { resolveCue } from '@kotabi/core/cues';
+import type { LeadView } from '@kotabi/core/lead';
 import type { Move, Position } from '@kotabi/core/model';
 import type { Part } from '@kotabi/core/timing';
 import { wayName } from '../../words/dose';
@@ -45,6 +46,18 @@ const way = (part: Part, move: Move | undefined): string => {
   return ['mobilise', 'stretch', 'activate', 'massage'].includes(move.kind)
     ? 'both sides together'
     : move.kind;
+};
+
+/** Below the big number: its unit, and the warning before the end. */
+export const countUnit = (view: Pick<LeadView, 'count' | 'part' | 'remainingMs'>): string => {
+  const { count, part, remainingMs } = view;
+  if (!count) return '';
+  if (count.unit === 'reps') return count.value === 1 ? 'last one' : 'to go';
+  const unit = count.value === 1 ? 'second' : 'seconds';
+  if (part?.kind !== 'work' || !part.breath) return unit;
+  const left = Math.ceil(remainingMs / part.breath.cycleMs);
+  if (left === 1) return `${unit} · last breath`;
+  return left === 2 ? `${unit} · one more breath after this` : unit;
 };
 
 /** What comes next, in a few words. */
