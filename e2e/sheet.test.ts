@@ -166,6 +166,7 @@ describe('the sheet by mouse', () => {
     await dose.fill('9999');
     await dose.blur();
     expect(await dose.inputValue()).toBe('600');
+    await page.getByText('The dose in seconds must be at most 600; 9999 was typed.').waitFor();
     await dose.fill('');
     await dose.blur();
     expect(Number(await dose.inputValue())).toBeGreaterThan(0);
@@ -173,6 +174,7 @@ describe('the sheet by mouse', () => {
     await name.fill('   ');
     await name.blur();
     expect(await name.inputValue()).toBe('Late-morning neck and wrists');
+    await page.getByText('A break needs a name; the old one was kept.').waitFor();
     await page.close();
   });
 });

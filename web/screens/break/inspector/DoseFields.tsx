@@ -19,6 +19,8 @@ const MEASURES = [
   { value: 'reps', label: 'times' },
 ] as const;
 
+const NAMES = { seconds: 'seconds', breaths: 'breaths', reps: 'repetitions' } as const;
+
 /** The same step in another measure, from the amount people usually do. */
 const inMeasure = (measure: Dose['measure'], move: Move): Dose => {
   const { usual } = move.dose;
@@ -44,7 +46,7 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
       <div className={styles.pair}>
         <NumberField
           id={`${id}amount`}
-          name="The dose"
+          name={`The dose in ${NAMES[dose.measure]}`}
           labelled
           min={1}
           max={LIMIT[dose.measure]}

@@ -1,4 +1,4 @@
-import { type Break, isTwoWay, type Move, otherSide, type Side, type Step } from '@kotabi/core/model';
+import { type Break, isTwoWay, type Move, type Side, type Step } from '@kotabi/core/model';
 import { Input, Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
@@ -18,7 +18,7 @@ interface Props {
 const choices = (first: Side) => [
   { value: 'first-left', label: 'left, then right' },
   { value: 'first-right', label: 'right, then left' },
-  { value: 'as-break', label: `as the break: ${first}, then ${otherSide(first)}` },
+  { value: 'as-break', label: `as the break, ${first} first` },
   { value: 'left', label: 'left only' },
   { value: 'right', label: 'right only' },
 ];
