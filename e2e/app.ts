@@ -29,7 +29,14 @@ export const startApp = async (
   const child = spawn(
     process.execPath,
     ['--import', 'tsx', 'server/main.ts', ...(options.demo ? ['--demo'] : [])],
-    { cwd: root, env: { ...process.env, KOTABI_DB: db, KOTABI_PORT: String(options.port ?? 0) } },
+    {
+      cwd: root,
+      env: {
+        ...process.env,
+        [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
+        KOTABI_PORT: String(options.port ?? 0),
+      },
+    },
   );
   let output = '';
   const url = await new Promise<string>((found, failed) => {

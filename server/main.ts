@@ -21,14 +21,19 @@ const main = async (): Promise<void> => {
     options: { demo: { type: 'boolean', default: false }, fresh: { type: 'boolean', default: false } },
   });
   const env = process.env;
-  const file = resolve(root, env.KOTABI_DB ?? join('.data', values.demo ? 'demo.db' : 'kotabi.db'));
+  // The demo has a file of its own and never looks at the user's: starting over deletes it.
+  const file = resolve(
+    root,
+    values.demo ? (env.KOTABI_DEMO_DB ?? '.data/demo.db') : (env.KOTABI_DB ?? '.data/kotabi.db'),
+  );
   const host = env.KOTABI_HOST ?? '127.0.0.1';
   const port = portFrom(env.KOTABI_PORT ?? '4180');
-  // Starting over is for the demo only: nothing here ever deletes a user's own database.
   if (values.demo && values.fresh)
     for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
-  const { db, close } = await openDatabase(file);
+  const { db, close } = await openDatabase(file).catch((error: Error) => {
+    throw new Error(`The database ${file} could not be opened, and was not changed: ${error.message}`);
+  });
   if (values.demo && isNew) await loadDemo(db, new Date());
 
   const app = createApp({ db, webDir: join(root, 'web', 'dist') });

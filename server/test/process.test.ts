@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -27,7 +27,12 @@ const exit = (child: ChildProcess): Promise<number | null> =>
 const start = async (env: Record<string, string>, args: string[] = []) => {
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
     cwd: root,
-    env: { ...process.env, KOTABI_DB: join(dir, 'kotabi.db'), ...env },
+    env: {
+      ...process.env,
+      KOTABI_DB: join(dir, 'kotabi.db'),
+      KOTABI_DEMO_DB: join(dir, 'demo.db'),
+      ...env,
+    },
   });
   children.push(child);
   let output = '';
@@ -96,6 +101,28 @@ describe('the server as a program', () => {
     await expect(start({ KOTABI_PORT: 'http' })).rejects.toThrow(
       'KOTABI_PORT must be a whole number from 0 to 65535; it is "http".',
     );
+  });
+
+  it('says in a sentence that a file is no database, and leaves it as it was', async () => {
+    const file = join(dir, 'letter.txt');
+    writeFileSync(file, 'Dear crew, '.repeat(200));
+    await expect(start({ KOTABI_PORT: '0', KOTABI_DB: file })).rejects.toThrow(
+      /letter\.txt could not be opened, and was not changed/,
+    );
+    expect(readFileSync(file, 'utf8')).toBe('Dear crew, '.repeat(200));
+  });
+
+  it('never touches the user’s own database in the demo, not even when it starts over', async () => {
+    const own = await start({ KOTABI_PORT: '0' });
+    await put(own.url, 1);
+    own.child.kill('SIGINT');
+    await exit(own.child);
+    const demo = await start({ KOTABI_PORT: '0' }, ['--demo', '--fresh']);
+    demo.child.kill('SIGINT');
+    await exit(demo.child);
+    const again = await start({ KOTABI_PORT: '0' });
+    const kept = (await (await fetch(`${again.url}/api/groups`)).json()) as { value: { id: string } }[];
+    expect(kept.map((g) => g.value.id)).toEqual(['k1']);
   });
 
   it('keeps what was changed in the demo, until it is asked to start over', async () => {
