@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { countWords, resolveCue } from '../cues';
 import { Area, defaultPace } from '../model';
+import { published } from '../reference';
 import { brk, compile } from '../testing/build';
 import { library, moveLookup, stepOf } from '.';
 
@@ -69,8 +70,8 @@ describe('the library', () => {
     // ACSM position stand, Garber et al., Med Sci Sports Exerc 2011;43(7):1334-59: 10-30 s (value from memory).
     for (const { dose, kind } of library)
       if (kind === 'stretch' && dose.usual.measure === 'seconds') {
-        expect(dose.usual.amount).toBeGreaterThanOrEqual(10);
-        expect(dose.usual.amount).toBeLessThanOrEqual(30);
+        expect(dose.usual.amount).toBeGreaterThanOrEqual(published.staticHold.leastSec);
+        expect(dose.usual.amount).toBeLessThanOrEqual(published.staticHold.mostSec);
       }
   });
 

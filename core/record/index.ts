@@ -1,1 +1,2 @@
+export * from './rating';
 export * from './record';

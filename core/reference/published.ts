@@ -1,38 +1,55 @@
-/** A published value, with everything needed to look it up. */
-export interface Published {
+/** Where a published value comes from, with everything needed to look it up. */
+export interface Source {
   subject: string;
-  value: string;
-  unit: string;
+  /** How it is named in a sentence. */
+  short: string;
   source: string;
   year: number;
-  /** All values here are quoted from memory of the source. */
   note: string;
 }
 
-/** Published values the program rests on so far. */
+/** All values here are quoted from memory of their source. */
+const FROM_MEMORY = 'From memory of the source.';
+
+/** Published values the program rests on so far, each with its unit in its name. */
 export const published = {
   staticHold: {
-    subject: 'Static stretch, adults: length of one hold',
-    value: '10-30',
-    unit: 's',
+    subject: 'Static stretch, adults: length of one hold; warm muscle',
+    short: 'Garber et al. 2011',
     source: 'ACSM position stand, Garber et al., Med Sci Sports Exerc 43(7):1334-59',
     year: 2011,
-    note: 'From memory of the source.',
+    note: FROM_MEMORY,
+    leastSec: 10,
+    mostSec: 30,
   },
   slowBreathing: {
-    subject: 'Slow breathing',
-    value: '6',
-    unit: 'breaths/min',
+    subject: 'Slow breathing: about six breaths a minute',
+    short: 'Lehrer and Gevirtz 2014',
     source: 'Lehrer & Gevirtz, Front Psychol 5:756',
     year: 2014,
-    note: 'From memory of the source; about six a minute.',
+    note: FROM_MEMORY,
+    breathsPerMinute: 6,
   },
   screenBreaks: {
-    subject: 'Breaks from screen work: short and often',
-    value: '5-10 every 60',
-    unit: 'min',
+    subject: 'Breaks from screen work: short and often, better than 20 min every 2 h',
+    short: 'HSE',
     source: 'HSE (UK), INDG36 and L26, work with display screen equipment',
     year: 2013,
-    note: 'From memory of the source; better than 20 minutes every two hours.',
+    note: FROM_MEMORY,
+    leastMin: 5,
+    mostMin: 10,
+    everyMin: 60,
   },
-} satisfies Record<string, Published>;
+  ratingChange: {
+    subject: '0-10 rating: the change that matters',
+    short: 'Farrar et al. 2001',
+    source: 'Farrar et al., Pain 94:149-58',
+    year: 2001,
+    note: FROM_MEMORY,
+    points: 2,
+    share: 0.3,
+  },
+} satisfies Record<string, Source & Record<string, string | number>>;
+
+/** How a value is cited on screen: who, when, and that it is quoted from memory. */
+export const cite = ({ short }: Pick<Source, 'short'>): string => `${short}, from memory`;

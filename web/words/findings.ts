@@ -1,3 +1,4 @@
+import { cite, published } from '@kotabi/core/reference';
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import { length, seconds } from './time';
 
@@ -34,7 +35,7 @@ const say: Say = {
   }),
   notMobilised: ({ move, area, holdMs }) => ({
     title: `${move}: held ${seconds(holdMs)} before the ${area} has moved`,
-    why: `Muscles stretch best when warm (Garber et al. 2011, from memory). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,
+    why: `Muscles stretch best when warm (${cite(published.staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,
   }),
   noSettle: () => ({
     title: 'Nothing to settle with',

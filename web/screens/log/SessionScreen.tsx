@@ -1,5 +1,6 @@
 import type { Kept, Session } from '@kotabi/core/model';
-import { planAgainstDone, sumOf } from '@kotabi/core/record';
+import { planAgainstDone, ratingChange, sumOf } from '@kotabi/core/record';
+import { cite, published } from '@kotabi/core/reference';
 import { useQuery } from '@tanstack/react-query';
 import { App, Button, Input, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
@@ -117,20 +118,21 @@ const Opened = ({ kept }: { kept: Kept<Session> }) => {
 };
 
 /** What a change of the rating means, by the published threshold; no more than that. */
-const TensionChange = ({ tensionBefore: a, tensionAfter: b }: Session) => {
-  if (a === null || b === null) return null;
-  const by = a - b;
-  const matters = Math.abs(by) >= 2 || (a > 0 && Math.abs(by) / a >= 0.3);
+const TensionChange = ({ tensionBefore, tensionAfter }: Session) => {
+  const change = ratingChange(tensionBefore, tensionAfter);
+  if (!change) return null;
+  const { downBy, noticed } = change;
+  if (downBy === 0) return <p className="small">No change.</p>;
+  const { points, share } = published.ratingChange;
+  const threshold = `${points} points or ${share * 100} %`;
   return (
     <p className="small">
-      <b>{by === 0 ? 'No change.' : by > 0 ? `Down by ${by}.` : `Up by ${-by}.`}</b>{' '}
+      <b>{downBy > 0 ? `Down by ${downBy}.` : `Up by ${-downBy}.`}</b>{' '}
       <span className="muted">
-        {by === 0
-          ? ''
-          : matters
-            ? 'On a 0–10 scale 2 points or 30 % are a change that people notice'
-            : 'Less than the 2 points or 30 % that people usually notice'}
-        {by === 0 ? '' : ' (Farrar et al. 2001, from memory).'}
+        {noticed
+          ? `On a 0–10 scale ${threshold} are a change that people notice`
+          : `Less than the ${threshold} that people usually notice`}{' '}
+        ({cite(published.ratingChange)}).
       </span>
     </p>
   );

@@ -1,4 +1,5 @@
 import type { Break, Kept, Rule } from '@kotabi/core/model';
+import { cite, published } from '@kotabi/core/reference';
 import { withRule } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import { useId, useState } from 'react';
@@ -100,6 +101,9 @@ const fieldsOf = (rule: Rule): Field[] => [
   },
 ];
 
+const { leastMin, mostMin } = published.screenBreaks;
+const guidance = `Published guidance: ${leastMin} to ${mostMin} min every hour is better than 20 min every two (${cite(published.screenBreaks)}).`;
+
 const TINY = { id: 'tiny', lengthMin: 1, relief: reliefOf(1) };
 
 /** The rule's kinds with or without breaks of a minute. */
@@ -155,9 +159,7 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
           />
         </div>
         <p className="muted small">
-          {kind && kind.relief < 1
-            ? 'A break this short takes half of a run away.'
-            : 'Published guidance: 5 to 10 min every hour is better than 20 min every two (HSE, from memory).'}
+          {kind && kind.relief < 1 ? 'A break this short takes half of a run away.' : guidance}
         </p>
       </section>
       {open > 0 && (

@@ -1,10 +1,16 @@
+import { cite, published } from '@kotabi/core/reference';
 import styles from './inspector.module.css';
+
+const { staticHold } = published;
 
 const ORDER = [
   ['Settle', 'Sit tall, feet under the knees; check in.'],
   ['Breathe', 'Two to five slow breaths.'],
   ['Mobilise', 'Move each area before it is held, small before large, both ways.'],
-  ['Stretch', 'Hold 10 to 30 s, both sides the same; chest and upper back in turn.'],
+  [
+    'Stretch',
+    `Hold ${staticHold.leastSec} to ${staticHold.mostSec} s (${cite(staticHold)}), both sides the same; chest and upper back in turn.`,
+  ],
   ['Activate', 'A little strength, if there is time.'],
   ['Release', 'Back to neutral, shake it out.'],
   ['Close', 'Notice what changed, one breath, back to work.'],
