@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiFailure, messageOf } from '../../api/client';
 import { useDelete, usePut } from '../../api/queries';
+import { LeaveGuard } from '../../shell/LeaveGuard';
 import styles from './people.module.css';
 import { DAY_NAMES } from './words';
 
@@ -54,7 +55,7 @@ const zones = Intl.supportedValuesOf('timeZone').map((value) => ({
 /** One group: when and where they work and what their room offers. */
 export const GroupForm = ({ value, version }: { value: Group; version: number }) => {
   const [form] = Form.useForm<Values>();
-  const [changed, setChanged] = useState(version === 0);
+  const [changed, setChanged] = useState(false);
   const put = usePut<Group>('groups');
   const del = useDelete('groups');
   const navigate = useNavigate();
@@ -94,6 +95,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
 
   return (
     <section className={`card ${styles.form}`} aria-label="Group">
+      <LeaveGuard when={changed} what="Your changes of this group have not been kept yet." />
       <Form
         name="group"
         form={form}
@@ -181,7 +183,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
           </Form.Item>
         </div>
         <div className="bar">
-          <Button type="primary" htmlType="submit" disabled={!changed} loading={put.isPending}>
+          <Button type="primary" htmlType="submit" disabled={!changed && version > 0} loading={put.isPending}>
             {version === 0 ? 'Keep this group' : 'Keep changes'}
           </Button>
           <span className="grow" />
@@ -192,7 +194,10 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
               okText="Delete"
               onConfirm={() =>
                 del.mutate(value.id, {
-                  onSuccess: () => navigate('/people'),
+                  onSuccess: () => {
+                    setChanged(false);
+                    navigate('/people');
+                  },
                   onError: (error) => message.error(messageOf(error)),
                 })
               }

@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+describe('people', () => {
+  it('asks before changes of a group are left behind, and leaves when told to', async () => {
+    const page = await fixture.open('/people/claims');
+    const name = page.getByRole('textbox', { name: 'Name', exact: true });
+    await name.fill('Claims and returns');
+    await page.getByRole('link', { name: /Timetable desk/ }).click();
+    await page.getByText('Leave without keeping?').last().waitFor();
+    await page.getByRole('button', { name: 'Stay here' }).click();
+    expect(await name.inputValue()).toBe('Claims and returns');
+    await page.getByRole('button', { name: 'Keep changes' }).click();
+    await page.getByText('“Claims and returns” is kept.').waitFor();
+    await page.getByRole('link', { name: /Timetable desk/ }).click();
+    await page.getByText('People in Timetable desk').waitFor();
+    await name.fill('Never kept');
+    await page.getByRole('link', { name: /Claims and returns/ }).click();
+    await page.getByRole('button', { name: 'Leave without keeping' }).click();
+    await page.getByText('People in Claims and returns').waitFor();
+    expect(await page.getByRole('link', { name: /Never kept/ }).count()).toBe(0);
+    await page.close();
+  });
+
+  it('names the field that is wrong, and keeps nothing until it is right', async () => {
+    const page = await fixture.open('/people/timetable-desk');
+    const [from, to] = [
+      page.locator('input[date-range="start"]').first(),
+      page.locator('input[date-range="end"]').first(),
+    ];
+    await from.click();
+    await from.fill('22:00');
+    await from.press('Enter');
+    await to.fill('06:00');
+    await to.press('Enter');
+    await page.getByRole('button', { name: 'Keep changes' }).click();
+    await page.getByText('The end must be later than the start.').waitFor();
+    const kept = await (await fetch(`${fixture.app.url}/api/groups/timetable-desk`)).json();
+    expect(kept).toMatchObject({ version: 1, value: { hours: { startMin: 540, endMin: 1050 } } });
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill(' ');
+    await page.getByRole('button', { name: 'Keep changes' }).click();
+    await page.getByText('A group needs a name.').waitFor();
+    await page.getByRole('link', { name: 'Breaks' }).click();
+    await page.getByRole('button', { name: 'Leave without keeping' }).click();
+    await page.getByRole('heading', { name: 'Breaks' }).waitFor();
+    await page.close();
+  });
+
+  it('writes a person down, changes and deletes them', async () => {
+    const page = await fixture.open('/people/call-desk');
+    await page.getByRole('button', { name: 'Add a person' }).click();
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByText('A name or initials, so that you know who it is.').waitFor();
+    await page.getByLabel('Name or initials').fill('Wim');
+    await page.getByLabel('Feels tight').click();
+    await page.getByLabel('Feels tight').fill('left neck');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    const row = page.getByRole('row', { name: /Wim/ });
+    await row.getByText('left').waitFor();
+    await page.getByRole('button', { name: 'Delete Wim' }).click();
+    await page.getByRole('tooltip').getByRole('button', { name: 'Delete' }).click();
+    await row.waitFor({ state: 'detached' });
+    const people = (await (
+      await fetch(`${fixture.app.url}/api/groups/call-desk/people`)
+    ).json()) as unknown[];
+    expect(people).toHaveLength(2);
+    await page.close();
+  });
+});
