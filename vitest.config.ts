@@ -17,6 +17,8 @@ export default defineConfig({
           testTimeout: 120_000,
           hookTimeout: 60_000,
           fileParallelism: false,
+          // A real browser on a loaded machine: what fails once is tried once more, and the report shows both.
+          retry: 1,
         },
       },
     ],

@@ -95,6 +95,7 @@ describe('the sheet by mouse', () => {
     await page.mouse.down();
     await page.mouse.move(from.x + 300, from.y + 40, { steps: 4 });
     await page.mouse.move(to.x + 300, to.y + 20, { steps: 8 });
+    await page.waitForTimeout(300);
     await page.mouse.up();
     const after = await stepNames(page);
     expect(after.slice(1, 4)).toEqual([before[2], before[3], before[1]]);
@@ -118,7 +119,12 @@ describe('the sheet by mouse', () => {
       await page.mouse.down();
       await page.mouse.move(from.x, from.y - 12, { steps: 3 });
       await page.mouse.move(to.x, to.y, { steps: 10 });
+      // As a hand does: come to rest, then let go; and let the rows settle.
+      await page.waitForTimeout(300);
+      await page.mouse.move(to.x + 1, to.y);
+      await page.waitForTimeout(300);
       await page.mouse.up();
+      await page.waitForTimeout(400);
     };
     await drag(
       await middle(row(page, 'Nose toward the armpit')),
