@@ -2,12 +2,12 @@ import type { Break, Group, Kept, MoveLookup, PlannedBreak, WeekDay } from '@kot
 import { dayInput, kindOf, obstacle } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
-import { Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { minSec } from '../../words/time';
 import { timed } from '../break/useTimed';
 import { changePlanned, otherSpans, removePlanned } from './edits';
+import { RemoveButton } from './RemoveButton';
 import { TimeField } from './TimeField';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
@@ -90,17 +90,12 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
             Lead it
           </Button>
         )}
-        <Button
-          size="small"
-          danger
-          icon={<Trash2 size={14} />}
-          onClick={() => {
+        <RemoveButton
+          remove={() => {
             close();
             editDay(day.date, (d) => removePlanned(d, planned.id));
           }}
-        >
-          Remove
-        </Button>
+        />
       </div>
     </section>
   );

@@ -1,10 +1,9 @@
 import type { BusyTime, Group, WeekDay } from '@kotabi/core/model';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
-import { Trash2 } from 'lucide-react';
 import { useStore } from 'zustand';
 import { BusyForm } from './BusyForm';
 import { putBusy, removeBusy } from './edits';
+import { RemoveButton } from './RemoveButton';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
 
@@ -29,17 +28,12 @@ export const BusyCard = ({ group, store, day, busy, close }: Props) => {
         button="Change"
         save={(value) => editDay(day.date, (d) => putBusy(d, { ...value, id: busy.id }))}
         more={
-          <Button
-            size="small"
-            danger
-            icon={<Trash2 size={14} />}
-            onClick={() => {
+          <RemoveButton
+            remove={() => {
               close();
               editDay(day.date, (d) => removeBusy(d, busy.id));
             }}
-          >
-            Remove
-          </Button>
+          />
         }
       />
     </section>
