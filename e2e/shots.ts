@@ -34,6 +34,9 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
     },
   ],
   ['lead-before', '/lead/late-morning'],
+  ['log', '/log'],
+  ['session', '/log/demo-session-1'],
+  // Last: leaving a break in the middle keeps its record, which would stand in the picture of the log.
   [
     'lead',
     '/lead/late-morning',
@@ -46,8 +49,6 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.waitForTimeout(500);
     },
   ],
-  ['log', '/log'],
-  ['session', '/log/demo-session-1'],
 ];
 
 const app = await startApp({ demo: true });

@@ -53,7 +53,7 @@ export const LogScreen = () => {
             columns={[
               {
                 title: 'When',
-                width: 180,
+                width: 200,
                 render: (_, { value }) => (
                   <Link to={`/log/${value.id}`}>
                     {dayjs(value.startedAt).format('ddd D MMM YYYY, HH:mm')}
@@ -86,7 +86,7 @@ export const LogScreen = () => {
               },
               {
                 title: 'Left and right',
-                width: 180,
+                width: 150,
                 render: (_, { value }) => {
                   const { leftDoneMs, rightDoneMs } = sumOf(value);
                   return (
