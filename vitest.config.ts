@@ -16,7 +16,9 @@ export default defineConfig({
           globalSetup: 'e2e/setup.ts',
           testTimeout: 120_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
+          // Two cores: two files at a time, each with its own server, database and browser.
+          maxWorkers: 2,
+          sequence: { groupOrder: 1 },
           // A real browser on a loaded machine: what fails once is tried once more, and the report shows both.
           retry: 1,
         },

@@ -1,4 +1,4 @@
-import { Break, type Step } from '@kotabi/core/model';
+import { Break, Person, type Step } from '@kotabi/core/model';
 import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { review } from '@kotabi/core/review';
 import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
@@ -14,6 +14,15 @@ const steps: Step[] = Array.from({ length: 60 }, (_, i) => {
 });
 const brk = Break.parse({ id: 'bench', name: 'Sixty steps', slotSec: 3600, items: steps });
 
+// Judged for a room and its people, as in the sheet.
+const people = ['neck', 'shoulder', 'dizziness', 'low back', 'pregnancy'].map((limit, i) =>
+  Person.parse({ id: `p${i}`, groupId: 'g', name: `P${i}`, consent: true, limits: [{ limit }] }),
+);
+const audience = {
+  people,
+  room: { limits: ['castors' as const], things: ['desk' as const, 'chair' as const] },
+};
+
 let turn = 0;
 const retime = (): void => {
   turn++;
@@ -26,7 +35,7 @@ const retime = (): void => {
   const resolved = resolveBreak({ ...brk, items }, lookup);
   if (!resolved.ok) throw new Error('the break cannot be timed');
   const timeline = compileTimeline(resolved.value);
-  review({ resolved: resolved.value, timeline });
+  review({ resolved: resolved.value, timeline, lookup, audience });
 };
 
 console.log(

@@ -15,6 +15,8 @@ const FLAGS = [
 /** A headless Chromium with an empty profile of its own, which goes with it. */
 export const openBrowser = async (
   viewport = { width: 1280, height: 800 },
+  /** Moving figures cost a machine without a graphics card dearly: they move only where a test is about them. */
+  moving = false,
 ): Promise<{ context: BrowserContext; close: () => Promise<void> }> => {
   const profile = mkdtempSync(join(tmpdir(), 'kotabi-profile-'));
   const context = await chromium.launchPersistentContext(profile, {
@@ -25,6 +27,7 @@ export const openBrowser = async (
     locale: 'en-GB',
     timezoneId: 'Europe/Lisbon',
     acceptDownloads: true,
+    reducedMotion: moving ? 'no-preference' : 'reduce',
   });
   return {
     context,

@@ -11,13 +11,17 @@ export interface Fixture {
 }
 
 /** The application and a browser for one test file. */
-export const useApp = (options: { demo: boolean; viewport?: { width: number; height: number } }): Fixture => {
+export const useApp = (options: {
+  demo: boolean;
+  viewport?: { width: number; height: number };
+  moving?: boolean;
+}): Fixture => {
   const fixture = {} as Fixture;
   const errors: string[] = [];
   let close: () => Promise<void>;
   beforeAll(async () => {
     fixture.app = await startApp({ demo: options.demo });
-    const browser = await openBrowser(options.viewport);
+    const browser = await openBrowser(options.viewport, options.moving);
     fixture.context = browser.context;
     close = browser.close;
     fixture.open = async (path, prepare) => {

@@ -24,7 +24,10 @@ describe('the whole task by keyboard alone', () => {
     await page.getByText('No breaks yet').waitFor();
     await tabTo(page, 'New break');
     await page.keyboard.press('Enter');
-    await page.getByText('An empty sheet').waitFor();
+    await page.getByRole('dialog').waitFor();
+    await tabTo(page, /^An empty sheet/);
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: 'An empty sheet' }).waitFor();
 
     await page.keyboard.press('a');
     for (const words of ['sit tall', 'look shoulder', 'ear toward', 'nose armpit', 'arms up']) {

@@ -79,7 +79,7 @@ describe('the sheet by keyboard alone', () => {
     const page = await sheet();
     await page.keyboard.press('?');
     await page.getByText('Keys on the sheet').waitFor();
-    await page.getByText('make the chosen steps a series').waitFor();
+    await page.getByText('Make a series of the chosen steps').waitFor();
     await page.close();
   });
 });
@@ -149,19 +149,22 @@ describe('the sheet by mouse', () => {
 
   it('shows at once what one side is owed, and why', async () => {
     const page = await sheet('afternoon-back');
-    const review = page.getByRole('region', { name: 'Review' });
-    await review.getByText('Side reach overhead: the right side is left out').waitFor();
-    await review.getByRole('button', { name: 'Show the step' }).first().click();
+    await page.getByText('Review · 4').click();
+    const whole = page.getByRole('region', { name: 'Review', exact: true });
+    await whole.getByText('Side reach overhead: the right side is left out').waitFor();
+    await whole.getByRole('button', { name: 'Show', exact: true }).first().click();
+    await page.getByText('Step', { exact: true }).click();
     await page.getByRole('heading', { name: 'Side reach overhead' }).waitFor();
+    const review = page.getByRole('region', { name: 'Review of this step' });
     await page.getByLabel('Sides', { exact: true }).click();
     await page.getByText('left, then right', { exact: true }).last().click();
     await review.getByText('the right side is left out').waitFor({ state: 'detached' });
     await page.getByLabel('Uneven on purpose').click();
-    await page.getByLabel('Amount on that side').fill('32');
-    await review.getByText('Side reach overhead: right gets 12 s less').waitFor();
+    await page.getByLabel('Amount on that side').fill('35');
+    await review.getByText('Side reach overhead: right gets 15 s less').waitFor();
     await page.getByLabel('Reason').fill('left is tighter');
-    await review.getByText('right gets 12 s less').waitFor({ state: 'detached' });
-    await page.getByText('right 12 s less', { exact: true }).waitFor();
+    await review.getByText('right gets 15 s less').waitFor({ state: 'detached' });
+    await page.getByText('right 15 s less', { exact: true }).waitFor();
     await page.close();
   });
 

@@ -23,7 +23,58 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
     },
   ],
+  ['review', '/breaks/afternoon-back', async (page) => void (await page.getByText(/^Review/).click())],
+  [
+    'fit',
+    '/breaks/full-pass',
+    async (page) => {
+      await page.getByRole('button', { name: 'Fit', exact: true }).click();
+      await page.getByRole('button', { name: 'Take the fitted one' }).waitFor();
+      await page.getByText('Fitted', { exact: true }).waitFor();
+    },
+  ],
+  [
+    'suggest',
+    '/breaks/between-meetings',
+    async (page) => {
+      await page.getByRole('option').first().waitFor();
+      await page.keyboard.press('g');
+      await page.getByLabel('Slot', { exact: true }).fill('5');
+      await page.getByRole('button', { name: 'Suggest', exact: true }).click();
+      await page.getByRole('button', { name: 'Take this one' }).nth(2).waitFor({ timeout: 60_000 });
+    },
+  ],
+  [
+    'compare',
+    '/breaks/full-pass',
+    async (page) => {
+      await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
+      for (const key of ['+', 'Alt+ArrowUp', 'l']) await page.keyboard.press(key);
+      await page.getByRole('option', { name: /Wrist circles/ }).click();
+      await page.keyboard.press('Delete');
+      await page.waitForTimeout(1500);
+      await page.keyboard.press('v');
+      await page.getByRole('button', { name: 'Bring this one back' }).waitFor();
+      await page.getByRole('button', { name: /^Version 1/ }).click();
+    },
+  ],
   ['people', '/people'],
+  ['needs', '/people/timetable-desk/needs?break=late-morning'],
+  [
+    'approach',
+    '/approach',
+    async (page) => void (await page.getByRole('radio', { name: /^inhale rounds/ }).check()),
+  ],
+  ['head-load', '/head-load'],
+  ['numbers', '/numbers'],
+  [
+    'pose',
+    '/moves/new?from=side-reach',
+    async (page) => {
+      await page.getByRole('region', { name: 'Figure' }).evaluate((figure) => figure.scrollIntoView());
+      await page.getByText('left arm', { exact: true }).click();
+    },
+  ],
   ['moves', '/moves'],
   ['move', '/moves/ear-to-shoulder'],
   [
@@ -52,7 +103,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
 ];
 
 const app = await startApp({ demo: true });
-const { context, close } = await openBrowser();
+const { context, close } = await openBrowser(undefined, true);
 try {
   mkdirSync(out, { recursive: true });
   for (const [name, path, act] of views) {

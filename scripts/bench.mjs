@@ -2,4 +2,4 @@ import './node-version.mjs';
 import { install, runTool } from './setup.mjs';
 
 install();
-for (const file of ['bench/retime.ts', 'bench/plan-day.ts']) runTool('tsx', [file]);
+for (const name of ['retime', 'fit', 'suggest', 'plan-day', 'figure']) runTool('tsx', [`bench/${name}.ts`]);

@@ -1,5 +1,5 @@
 import './node-version.mjs';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { needChromium } from './chromium.mjs';
@@ -14,18 +14,36 @@ build();
 let passed = 0;
 let failed = 0;
 
-const part = (name, tool, args) => {
-  const started = Date.now();
-  const { status } = spawnSync(process.execPath, [toolPath(tool), ...args], { cwd: root, stdio: 'inherit' });
-  const ok = status === 0;
-  if (ok) passed++;
-  else failed++;
-  console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
-};
+/** Runs one tool to its end; what it says is printed whole, so that two at a time stay readable. */
+const part = (name, tool, args) =>
+  new Promise((done) => {
+    const started = Date.now();
+    const said = [];
+    const child = spawn(process.execPath, [toolPath(tool), ...args], { cwd: root });
+    child.stdout.on('data', (text) => said.push(text));
+    child.stderr.on('data', (text) => said.push(text));
+    child.on('close', (status) => {
+      const ok = status === 0;
+      if (ok) passed++;
+      else failed++;
+      process.stdout.write(Buffer.concat(said));
+      console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
+      done();
+    });
+  });
 
-part('formatting and lint', 'biome', ['check', '.', '--max-diagnostics=40']);
-for (const project of ['core', 'core/tsconfig.test.json', 'server', 'web', 'e2e', 'bench'])
-  part(`types of ${project}`, 'tsc', ['-p', project]);
+const waiting = [
+  ['formatting and lint', 'biome', ['check', '.', '--max-diagnostics=40']],
+  ...['web', 'core/tsconfig.test.json', 'server', 'core', 'bench', 'e2e'].map((project) => [
+    `types of ${project}`,
+    'tsc',
+    ['-p', project],
+  ]),
+];
+const worker = async () => {
+  for (let next = waiting.shift(); next; next = waiting.shift()) await part(...next);
+};
+await Promise.all([worker(), worker()]);
 
 const report = join(root, '.check', 'tests.json');
 mkdirSync(join(root, '.check'), { recursive: true });

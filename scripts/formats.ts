@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { breakFileJsonSchema } from '@kotabi/core/formats';
+import { breakFileJsonSchema, moveFileJsonSchema } from '@kotabi/core/formats';
 
 // Writes the JSON Schema of our own file formats into docs/formats, from the one source of their shape.
 writeFileSync('docs/formats/break-file.schema.json', `${JSON.stringify(breakFileJsonSchema(), null, 2)}\n`);
+writeFileSync('docs/formats/move-file.schema.json', `${JSON.stringify(moveFileJsonSchema(), null, 2)}\n`);

@@ -4,11 +4,13 @@ import express, { type Express } from 'express';
 import { createContext } from './context';
 import type { Database } from './db/open';
 import { answerErrors, Refusal } from './errors';
+import { approachRoutes } from './routes/approach';
 import { breakRoutes } from './routes/breaks';
-import { computeRoutes, planRoutes } from './routes/compute';
+import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
 import { groupRoutes } from './routes/groups';
 import { BODY_LIMIT } from './routes/limits';
 import { moveRoutes } from './routes/moves';
+import { peopleRoutes } from './routes/people';
 import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
 import { takeAwayRoutes } from './routes/take-away';
@@ -30,12 +32,15 @@ export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): E
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   route(app, '/api/health', { get: (_, res) => void res.json({ ok: true }) });
   groupRoutes(app, ctx);
+  peopleRoutes(app, ctx);
   moveRoutes(app, ctx);
+  approachRoutes(app, ctx);
   breakRoutes(app, ctx);
   weekRoutes(app, ctx);
   sessionRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
   planRoutes(app);
+  suggestRoutes(app, ctx);
   app.use('/api', (req) => {
     throw new Refusal(
       404,

@@ -1,9 +1,10 @@
-import type { MoveLookup, Week } from '@kotabi/core/model';
+import { type Approach, defaultApproach, type MoveLookup, roomLimits, type Week } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
+import type { Audience } from '@kotabi/core/review';
 import { eq } from 'drizzle-orm';
 import { kinds } from './db/kinds';
 import type { Database } from './db/open';
-import { breaks } from './db/schema';
+import { breaks, people as peopleTable } from './db/schema';
 import { Store } from './db/store';
 import { unknownReference } from './errors';
 
@@ -18,6 +19,7 @@ export const createContext = (db: Database, now: () => Date) => {
     breaks: store(kinds.brk),
     weeks: store(kinds.week),
     sessions: store(kinds.session),
+    settings: store(kinds.approach),
   };
   return {
     db,
@@ -25,6 +27,19 @@ export const createContext = (db: Database, now: () => Date) => {
     ...stores,
     /** Finds moves among the instructor's own and the library's. */
     lookup: async (): Promise<MoveLookup> => moveLookup((await stores.moves.list()).map((m) => m.value)),
+    /** The instructor's approach, or the usual one when none is kept. */
+    approach: async (): Promise<Approach> =>
+      (await stores.settings.get('approach'))?.value.approach ?? defaultApproach,
+    /** The people and the room of a group, for judging a break; null for no group. */
+    audience: async (groupId: string | null): Promise<Audience | null> => {
+      const group = groupId === null ? undefined : (await stores.groups.get(groupId))?.value;
+      if (!group) return null;
+      const people = await stores.people.list(eq(peopleTable.groupId, group.id));
+      return {
+        people: people.map((p) => p.value),
+        room: { limits: roomLimits(group), things: group.things },
+      };
+    },
     /** Refuses a thing that names a group which is not there. */
     requireGroup: async (groupId: string | null): Promise<void> => {
       if (groupId !== null && !(await stores.groups.get(groupId)))

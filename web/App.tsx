@@ -3,13 +3,19 @@ import { App as AntApp, ConfigProvider } from 'antd';
 import enGB from 'antd/locale/en_GB';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { queryClient } from './api/queries';
+import { ApproachScreen } from './screens/approach/ApproachScreen';
 import { BreakScreen } from './screens/break/BreakScreen';
 import { BreaksScreen } from './screens/breaks/BreaksScreen';
+import { HeadLoadScreen } from './screens/headload/HeadLoadScreen';
 import { ChooseScreen } from './screens/lead/ChooseScreen';
 import { LeadScreen } from './screens/lead/LeadScreen';
 import { LogScreen } from './screens/log/LogScreen';
 import { SessionScreen } from './screens/log/SessionScreen';
+import { EditScreen } from './screens/moves/edit/EditScreen';
+import { MoveScreen } from './screens/moves/MoveScreen';
 import { MovesScreen } from './screens/moves/MovesScreen';
+import { NumbersScreen } from './screens/numbers/NumbersScreen';
+import { NeedsScreen } from './screens/people/NeedsScreen';
 import { PeopleScreen } from './screens/people/PeopleScreen';
 import { WeekScreen } from './screens/week/WeekScreen';
 import { NotHere } from './shell/NotHere';
@@ -25,8 +31,14 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/breaks" replace /> },
       { path: 'people', element: <PeopleScreen /> },
       { path: 'people/:groupId', element: <PeopleScreen /> },
+      { path: 'people/:groupId/needs', element: <NeedsScreen /> },
       { path: 'moves', element: <MovesScreen /> },
-      { path: 'moves/:moveId', element: <MovesScreen /> },
+      { path: 'moves/new', element: <EditScreen /> },
+      { path: 'moves/:moveId', element: <MoveScreen /> },
+      { path: 'moves/:moveId/edit', element: <EditScreen /> },
+      { path: 'approach', element: <ApproachScreen /> },
+      { path: 'head-load', element: <HeadLoadScreen /> },
+      { path: 'numbers', element: <NumbersScreen /> },
       { path: 'breaks', element: <BreaksScreen /> },
       { path: 'breaks/:breakId', element: <BreakScreen /> },
       { path: 'week', element: <WeekScreen /> },

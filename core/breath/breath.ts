@@ -28,3 +28,7 @@ export const breathAt = ({ cycleMs, inMs }: BreathCycle, elapsedMs: Milliseconds
 /** A hold in seconds as whole breaths: max(1, round half up of seconds / cycle). */
 export const wholeBreaths = (holdMs: Milliseconds, cycleMs: Milliseconds): number =>
   Math.max(1, Math.floor(holdMs / cycleMs + 0.5));
+
+/** How far into its last breath a stretch of time ends; 0 at the very end of a breath out. */
+export const restOfBreath = ({ cycleMs }: BreathCycle, lengthMs: Milliseconds): Milliseconds =>
+  lengthMs % cycleMs;

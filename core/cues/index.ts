@@ -1,1 +1,2 @@
+export * from './set-up';
 export * from './words';

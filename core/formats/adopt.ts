@@ -9,14 +9,16 @@ const same = (a: Move, b: Move): boolean => JSON.stringify(a) === JSON.stringify
  * file nor what is here changes its meaning.
  */
 export const adoptBreakFile = (
-  { break: brk, moves }: BreakFile,
+  { break: brk, moves, version }: BreakFile,
   lookup: MoveLookup,
   newId: () => string,
 ): { brk: Break; newMoves: Move[] } => {
   const renamed = new Map<string, string>();
   const newMoves = moves.flatMap((move): Move[] => {
     const here = lookup(move.id);
-    if (here && same(here, move)) return [];
+    // The first version of the file wrote the library's moves with less in them than the library has now.
+    const older = version === 1 && here?.name === move.name;
+    if (here && (same(here, move) || older)) return [];
     if (!here) return [move];
     const id = newId();
     renamed.set(move.id, id);

@@ -7,7 +7,15 @@ import { library, moveLookup, stepOf } from '../moves';
 import { arbBreak } from '../testing/arbitrary';
 import { brk, each, lookupIn, move, step } from '../testing/build';
 import { compileTimeline, resolveBreak } from '../timing';
-import { breakFileJsonSchema, breakLines, breakToVtt, readBreakFile, vttTime, writeBreakFile } from '.';
+import {
+  BREAK_FILE_VERSION,
+  breakFileJsonSchema,
+  breakLines,
+  breakToVtt,
+  readBreakFile,
+  vttTime,
+  writeBreakFile,
+} from '.';
 
 const resolve = (b: Parameters<typeof resolveBreak>[0], lookup = moveLookup()) => {
   const resolved = resolveBreak(b, lookup);
@@ -75,9 +83,11 @@ describe('break file', () => {
   it('turns away a foreign file, a newer version and a step without its move', () => {
     expect(problemsOf('{"format":"song"}')[0].message).toMatch(/not a break file/);
     expect(problemsOf('[1, 2]')[0].message).toMatch(/not a break file/);
-    expect(problemsOf(text.replace('"version": 1', '"version": 2'))[0]).toMatchObject({
+    expect(
+      problemsOf(text.replace(`"version": ${BREAK_FILE_VERSION}`, `"version": ${BREAK_FILE_VERSION + 1}`))[0],
+    ).toMatchObject({
       path: 'version',
-      bound: 1,
+      bound: BREAK_FILE_VERSION,
     });
     const orphan = writeBreakFile(brk([step('gone')]), () => undefined);
     expect(problemsOf(orphan)[0].message).toMatch(/"gone" is used by a step but not in the file/);

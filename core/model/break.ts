@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { SomeAnswers } from './approach';
 import { Dose } from './dose';
-import { Position } from './move';
+import { Area, Position } from './move';
 import { defaultPace, Pace } from './pace';
 import { Id, Side } from './units';
 
@@ -24,6 +25,16 @@ export const Step = z.object({
   /** Holds in seconds become whole breaths; the break's own setting when left out. */
   wholeBreaths: z.boolean().optional(),
   position: Position.optional(),
+  /** Name of the rung; the move's usual one when left out. */
+  rung: z.string().max(60).optional(),
+  /** Set-up words of its own, instead of the move's. A spoken note has nothing else. */
+  words: z.string().trim().min(1).max(600).optional(),
+  /** The dose stays as it is when the break is fitted to its slot. */
+  locked: z.boolean().optional(),
+  /** Never left out when the break is fitted to its slot. */
+  keep: z.boolean().optional(),
+  /** What goes first when time is short: 1 before 2 before 3; 2 when left out. */
+  priority: z.int().min(1).max(3).optional(),
 });
 export type Step = z.infer<typeof Step>;
 
@@ -41,6 +52,18 @@ export type Chain = z.infer<typeof Chain>;
 export const Item = z.discriminatedUnion('type', [Step, Chain]);
 export type Item = z.infer<typeof Item>;
 
+/** A finding that was looked at and set aside, with the reason. */
+export const Aside = z.object({ key: z.string().min(1).max(400), reason: z.string().trim().min(1).max(300) });
+export type Aside = z.infer<typeof Aside>;
+
+/** The forms one break can be made in from another one. */
+export const FormKind = z.enum(['short', 'on a call', 'standing room']);
+export type FormKind = z.infer<typeof FormKind>;
+
+/** Where a form of a break comes from, and what that one held when the form was made or last agreed with. */
+export const FormOf = z.object({ breakId: Id, kind: FormKind, basis: z.array(Item).max(120) });
+export type FormOf = z.infer<typeof FormOf>;
+
 /** A break: what is done, in which order, how much of it, in how long a slot. */
 export const Break = z.object({
   id: Id,
@@ -50,6 +73,17 @@ export const Break = z.object({
   firstSide: Side.default('left'),
   wholeBreaths: z.boolean().default(false),
   pace: Pace.default(defaultPace),
+  /** Answers that differ from the instructor's approach, for this break only. */
+  approach: SomeAnswers.optional(),
+  /** It is to calm down: the breath out should be the longer one. */
+  calm: z.boolean().optional(),
+  /** It is done while on a call: nothing that can be heard or shows. */
+  onCall: z.boolean().optional(),
+  /** The areas it is for, if it is for some in particular. */
+  targets: z.array(Area).max(14).optional(),
+  /** Findings that were set aside. */
+  aside: z.array(Aside).max(200).optional(),
+  formOf: FormOf.optional(),
   items: z.array(Item).max(120),
 });
 export type Break = z.infer<typeof Break>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PersonLimit, type RoomLimit } from './limit';
 import { Area, Thing } from './move';
 import { Id, MinuteOfDaySchema, Side } from './units';
 
@@ -37,16 +38,43 @@ export const Group = z.object({
     .object({ castors: z.boolean(), arms: z.boolean(), highBack: z.boolean() })
     .default({ castors: true, arms: true, highBack: false }),
   things: z.array(Thing).default([]),
+  /** Room around each seat: `little` means that arms cannot be stretched out to the sides. */
+  room: z.enum(['little', 'enough']).default('enough'),
+  camera: z.enum(['on', 'off', 'as they like']).default('as they like'),
   hopes: z.string().max(400).default(''),
 });
 export type Group = z.infer<typeof Group>;
 
+/** What the chairs and the room of a group do not allow. */
+export const roomLimits = ({ seats, room }: Pick<Group, 'seats' | 'room'>): RoomLimit[] => [
+  ...(seats.castors ? (['castors'] as const) : []),
+  ...(seats.arms ? (['chair arms'] as const) : []),
+  ...(seats.highBack ? (['high back'] as const) : []),
+  ...(room === 'little' ? (['little room'] as const) : []),
+];
+
+/** A tight area and its side. */
+export const TightArea = z.object({ area: Area, side: z.enum([...Side.options, 'both']) });
+export type TightArea = z.infer<typeof TightArea>;
+
 /** Someone in a group, described with as little as is needed. */
-export const Person = z.object({
-  id: Id,
-  groupId: Id,
-  name: z.string().trim().min(1).max(60),
-  tight: z.array(z.object({ area: Area, side: z.enum([...Side.options, 'both']) })).default([]),
-  note: z.string().max(300).default(''),
-});
+export const Person = z
+  .object({
+    id: Id,
+    groupId: Id,
+    name: z.string().trim().min(1).max(60),
+    tight: z.array(TightArea).max(20).default([]),
+    limits: z.array(PersonLimit).max(20).default([]),
+    note: z.string().max(300).default(''),
+    /** The person has agreed that this is kept. Limits and notes are not kept without it. */
+    consent: z.boolean().default(false),
+  })
+  .superRefine((person, ctx) => {
+    if (!person.consent && (person.limits.length > 0 || person.note.trim() !== ''))
+      ctx.addIssue({
+        code: 'custom',
+        path: ['consent'],
+        message: 'limits and notes are kept only when the person has agreed to it',
+      });
+  });
 export type Person = z.infer<typeof Person>;

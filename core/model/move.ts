@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DoseBand } from './dose';
-import { Pose } from './pose';
+import { Motion } from './pose';
 import { Id } from './units';
 
 /** What a move does in a break, in the order in which a break runs. */
@@ -13,11 +13,12 @@ export const Kind = z.enum([
   'massage',
   'release',
   'close',
+  'pause',
 ]);
 export type Kind = z.infer<typeof Kind>;
 
 /** Shelf of the library. */
-export const Region = z.enum(['breath', 'neck', 'shoulder', 'spine', 'wrist', 'hip', 'face']);
+export const Region = z.enum(['breath', 'neck', 'shoulder', 'spine', 'wrist', 'hip', 'face', 'floor']);
 export type Region = z.infer<typeof Region>;
 
 /** Area of the body as the ledger counts it. The first area of a move is the one it is for. */
@@ -33,6 +34,9 @@ export const Area = z.enum([
   'forearm',
   'hand',
   'hip',
+  'leg',
+  'foot',
+  'face',
 ]);
 export type Area = z.infer<typeof Area>;
 
@@ -76,7 +80,18 @@ export const Position = z.enum(['back', 'edge', 'standing', 'floor']);
 export type Position = z.infer<typeof Position>;
 
 /** Things a move needs. Desk and own chair are always in reach and cost no time. */
-export const Thing = z.enum(['desk', 'chair', 'strap', 'ball', 'towel', 'cushion', 'mat', 'wall']);
+export const Thing = z.enum([
+  'desk',
+  'chair',
+  'strap',
+  'ball',
+  'towel',
+  'cushion',
+  'mat',
+  'roll',
+  'wall',
+  'footrest',
+]);
 export type Thing = z.infer<typeof Thing>;
 
 const Cue = z.string().trim().min(1).max(600);
@@ -91,7 +106,9 @@ const TwoWay = z.object({
   /** `each`: all of one way, then all of the other. `alternate`: one repetition this way, one that way. */
   pattern: z.enum(['each', 'alternate']),
   /** What tells the two ways apart; the way is named after the side that leads, lies on top or is in front. */
-  pair: z.enum(['side', 'arm on top', 'thumb in front', 'diagonal']),
+  pair: z.enum(['side', 'arm on top', 'hand on top', 'leg on top', 'thumb in front', 'diagonal']),
+  /** What moves, for the way named `{side}`: `the {side} ear toward the {side} shoulder`. */
+  moves: z.string().trim().min(1).max(120).optional(),
   /** Where the left way is felt: on the left, on the opposite side, or on both. */
   felt: z.enum(['same', 'opposite', 'both']),
   directions: z.tuple([z.string().min(1), z.string().min(1)]).optional(),
@@ -101,8 +118,9 @@ export const Ways = z.discriminatedUnion('pattern', [Together, TwoWay]);
 export type Ways = z.infer<typeof Ways>;
 
 /**
- * The words of a move. `{side}` and `{other}` become left or right, `{direction}` the direction's name.
- * `say` and `again` are spoken before the work; `feel` and `check` during it.
+ * The words of a move. `{side}` and `{other}` become left or right, `{direction}` the direction's name, `{going}`
+ * and `{coming}` breathe in or breathe out for the two halves of the movement, `{outlet}` where the breath leaves.
+ * `say` and `again` are spoken before the work; `go`, `feel`, `check`, `breathe` and `last` during it.
  */
 export const Cues = z.object({
   say: Cue,
@@ -110,31 +128,109 @@ export const Cues = z.object({
   again: Cue.optional(),
   /** The short set-up of the second direction. */
   turn: Cue.optional(),
+  /** As the work begins. */
+  go: Cue.optional(),
   feel: Cue,
   check: Cue,
+  breathe: Cue.optional(),
+  /** Just before the end. */
+  last: Cue.optional(),
   back: Cue,
 });
 export type Cues = z.infer<typeof Cues>;
+
+/** What a move asks of a body or a seat that its poses do not show by themselves. */
+export const Ask = z.enum([
+  'hand weight on the head',
+  'long breath out',
+  'breath leads',
+  'firm pressure',
+  'grip',
+  'effort',
+  'eyes closed',
+  'eyes follow',
+  'weight on the hands',
+  'chair carries',
+  'room beside the seat',
+  'room behind the seat',
+  'belly pressed',
+  'end of range',
+]);
+export type Ask = z.infer<typeof Ask>;
+
+/** One rung of a move's ladder: the same move, easier or stronger. */
+export const Rung = z.object({
+  name: z.string().trim().min(1).max(60),
+  /** How it is done, in a phrase for the instructor. */
+  how: z.string().trim().min(1).max(160),
+  /** Set-up lines of its own; the move's when left out. */
+  say: Cue.optional(),
+  again: Cue.optional(),
+  /** How far it goes, as a share of the move's own motion; ignored when it has a figure of its own. */
+  share: z.number().min(0.1).max(1.5).default(1),
+  figure: Motion.optional(),
+  /** What it asks beyond the move, and what of the move it does not ask. */
+  asks: z.array(Ask).default([]),
+  spares: z.array(Ask).default([]),
+  things: z.array(Thing).default([]),
+});
+export type Rung = z.infer<typeof Rung>;
+
+/** How the breath goes with the movement: on its way out, and which question of the approach may change that. */
+export const BreathPairing = z.object({
+  going: z.enum(['in', 'out', 'free']),
+  by: z.enum(['rounding', 'turning', 'reaching']).optional(),
+});
+export type BreathPairing = z.infer<typeof BreathPairing>;
+
+/** How much room a move takes. */
+export const Space = z.enum(['own chair', 'arms out', 'leg ahead', 'a step about', 'floor']);
+export type Space = z.infer<typeof Space>;
 
 /** One move of the library or of the instructor's own. */
 export const Move = z
   .object({
     id: Id,
     name: z.string().trim().min(1).max(80),
+    otherNames: z.array(z.string().trim().min(1).max(80)).max(8).default([]),
     purpose: z.string().trim().min(1).max(300),
     kind: Kind,
     region: Region,
     areas: z.array(Area).min(1),
+    /** Muscles that are moved or lengthened, the main one first; they are felt where `ways` says. */
     muscles: z.array(Muscle),
+    /** Muscles that hold the rest of the body still. */
+    holding: z.array(Muscle).default([]),
     position: Position,
+    /** Other positions in which it can be done as well. */
+    alsoIn: z.array(Position).default([]),
     things: z.array(Thing).default([]),
+    space: Space.default('own chair'),
+    /** Can be done without anyone noticing on the phone, and in front of a camera. */
+    discreet: z.object({ call: z.boolean(), camera: z.boolean() }).default({ call: false, camera: false }),
+    /** Shown and proposed only when asked for, for more reasons than its position. */
+    onlyWhenAsked: z.boolean().default(false),
+    /** Nothing but words: no work and no way back. */
+    onlyWords: z.boolean().default(false),
     ways: Ways,
     dose: DoseBand,
+    breath: BreathPairing.default({ going: 'free' }),
     /** Seconds to come back to neutral; the pace's own when left out. */
     returnSec: z.number().min(0).max(60).optional(),
+    /** From the easiest to the strongest. */
+    rungs: z.array(Rung).max(6).default([]),
+    /** Name of the rung that is meant when none is chosen; the first one when left out. */
+    usualRung: z.string().max(60).optional(),
     cues: Cues,
     cautions: z.array(z.string().min(1)).default([]),
-    pose: Pose.optional(),
+    asks: z.array(Ask).default([]),
+    /** Moves to do instead, for those who must leave it out, the nearest first. */
+    instead: z.array(Id).default([]),
+    /** Moves that balance it. */
+    balancedBy: z.array(Id).default([]),
+    figure: Motion.optional(),
+    /** Put away by the instructor: kept for the breaks that use it, no longer offered. */
+    archived: z.boolean().default(false),
   })
   .superRefine((move, ctx) => {
     if (move.ways.pattern !== 'together' && !move.cues.again)
@@ -149,6 +245,11 @@ export const Move = z
         path: ['cues', 'turn'],
         message: 'a move with directions needs a cue for the second',
       });
+    const names = move.rungs.map((r) => r.name);
+    if (new Set(names).size < names.length)
+      ctx.addIssue({ code: 'custom', path: ['rungs'], message: 'each rung needs a name of its own' });
+    if (move.usualRung !== undefined && !names.includes(move.usualRung))
+      ctx.addIssue({ code: 'custom', path: ['usualRung'], message: 'must be the name of one of the rungs' });
     const { least, usual, most } = move.dose;
     if (least > usual.amount || usual.amount > most)
       ctx.addIssue({
@@ -164,3 +265,9 @@ export type MoveLookup = (id: string) => Move | undefined;
 
 /** True when the move has two ways that owe each other the same. */
 export const isTwoWay = (move: Move): boolean => move.ways.pattern !== 'together';
+
+/** The rung of a move by its name, or the usual one; undefined for a move without a ladder. */
+export const rungOf = (move: Pick<Move, 'rungs' | 'usualRung'>, name?: string): Rung | undefined =>
+  move.rungs.find((r) => r.name === (name ?? move.usualRung)) ??
+  move.rungs.find((r) => r.name === move.usualRung) ??
+  move.rungs[0];

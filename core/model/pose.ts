@@ -1,63 +1,87 @@
 import { z } from 'zod';
+import { JOINT_NAMES, type JointName, jointInfo } from './joint';
 
-const deg = (min: number, max: number) => z.number().min(min).max(max);
+/** What carries the body: the back of the seat, its front edge, the feet, or the floor. */
+export const Base = z.enum([
+  'back',
+  'edge',
+  'stand',
+  'lying on the back',
+  'lying on the right side',
+  'lying on the left side',
+]);
+export type Base = z.infer<typeof Base>;
+
+/** Where a pressure arrow points, from the moving person. */
+export const Toward = z.enum(['up', 'down', 'forward', 'back', 'left', 'right']);
+export type Toward = z.infer<typeof Toward>;
+
+/** Where a pressure arrow sits. */
+export const PressPoint = z.enum([
+  'head',
+  'left hand',
+  'right hand',
+  'left elbow',
+  'right elbow',
+  'left knee',
+  'right knee',
+  'left foot',
+  'right foot',
+  'chest',
+]);
+export type PressPoint = z.infer<typeof PressPoint>;
+
+const Angles = z
+  .partialRecord(z.enum(JOINT_NAMES as unknown as [JointName, ...JointName[]]), z.number())
+  .superRefine((angles, ctx) => {
+    for (const [name, value] of Object.entries(angles)) {
+      const { least, most, unit } = jointInfo(name as JointName);
+      if (value < least || value > most)
+        ctx.addIssue({
+          code: value < least ? 'too_small' : 'too_big',
+          origin: 'number',
+          minimum: least,
+          maximum: most,
+          input: value,
+          path: [name],
+          message: `must lie from ${least} to ${most} ${unit}`,
+        } as never);
+    }
+  });
 
 /**
- * One arm, seen from the front, in degrees. `raise`: upper arm from hanging (0) out to the side (90) and
- * overhead (180); negative crosses the body. `bend`: elbow, positive folds the hand inwards and up.
+ * A pose as joint angles, of the left way of a move; the right way is its mirror image. A joint that is not
+ * named rests: sitting tall with the hands on the thighs, or standing with the arms hanging.
  */
-const Arm = z.object({
-  raise: deg(-80, 180).default(8),
-  bend: deg(-170, 170).default(-10),
-  /** Raises the shoulder itself, 0 to 1. */
-  shrug: deg(0, 1).default(0),
-  /** Bend of the hand on the forearm, seen from the front. */
-  wrist: deg(-90, 90).default(0),
-  /** Foreshortening of the forearm: 1 lies in the plane of the page, 0.2 points at the viewer. */
-  reach: deg(0.2, 1).default(1),
-  /** Foreshortening of the upper arm. */
-  upper: deg(0.2, 1).default(1),
-});
-
-/** A pose as joint angles, of the left way of a move; the right way is its mirror image. */
 export const Pose = z.object({
-  /** Head side bend, degrees, positive to the person's left. */
-  headTilt: deg(-45, 45).default(0),
-  /** Head turn, degrees, positive to the person's left. */
-  headTurn: deg(-80, 80).default(0),
-  /** Head nod, degrees, positive chin down. */
-  headNod: deg(-45, 45).default(0),
-  /** Trunk side bend, degrees, positive to the person's left. */
-  lean: deg(-35, 35).default(0),
-  /** Trunk turn, degrees, positive to the person's left. */
-  turn: deg(-45, 45).default(0),
-  /** Trunk rounding, degrees, positive rounds forward. */
-  round: deg(-25, 80).default(0),
-  left: Arm.prefault({}),
-  right: Arm.prefault({}),
-  /** Where the left way is felt. */
-  felt: z
-    .array(
-      z.enum([
-        'neck left',
-        'neck right',
-        'neck back',
-        'neck front',
-        'shoulder left',
-        'shoulder right',
-        'side left',
-        'side right',
-        'chest',
-        'upper back',
-        'low back',
-        'forearm left',
-        'forearm right',
-        'hand left',
-        'hand right',
-        'belly',
-      ]),
-    )
+  base: Base.default('back'),
+  angles: Angles.default({}),
+  /** Pressure without movement, shown by a small arrow. */
+  press: z
+    .array(z.object({ on: PressPoint, toward: Toward }))
+    .max(4)
     .default([]),
 });
 export type Pose = z.infer<typeof Pose>;
-export type FeltSpot = Pose['felt'][number];
+
+/** From where the figure is seen. `near` is the left side in the left way and the right side in the right way. */
+export const View = z.enum(['front', 'back', 'near', 'far']);
+export type View = z.infer<typeof View>;
+
+/** What is drawn around the figure. */
+export const Prop = z.enum(['stool', 'chair', 'desk', 'wall', 'strap', 'mat', 'roll']);
+export type Prop = z.infer<typeof Prop>;
+
+/** How a move or one of its rungs looks: the poses it goes through, and how they follow each other. */
+export const Motion = z.object({
+  view: View.default('front'),
+  /** What fills the picture. */
+  crop: z.enum(['whole', 'upper', 'head', 'hands', 'legs']).default('whole'),
+  /** `there`: into the last pose and held. `back`: there and back again. `round`: in a ring. */
+  path: z.enum(['there', 'back', 'round']).default('there'),
+  props: z.array(Prop).default(['stool']),
+  poses: z.array(Pose).min(1).max(8),
+  /** Why an angle lies outside the published norm, where one does. */
+  reason: z.string().min(1).max(200).optional(),
+});
+export type Motion = z.infer<typeof Motion>;

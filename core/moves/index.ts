@@ -1,6 +1,10 @@
 import { Move, type MoveLookup } from '../model';
 import { breathMoves } from './breath';
+import { faceMoves } from './face';
+import { floorMoves } from './floor';
+import { hipMoves } from './hip';
 import { neckMoves } from './neck';
+import { pauses } from './pauses';
 import { shoulderMoves } from './shoulder';
 import { spineMoves } from './spine';
 import { wristMoves } from './wrist';
@@ -12,9 +16,12 @@ export const library: readonly Move[] = [
   ...shoulderMoves,
   ...spineMoves,
   ...wristMoves,
+  ...hipMoves,
+  ...faceMoves,
+  ...floorMoves,
 ].map((data) => Move.parse(data));
 
-const byId = new Map(library.map((move) => [move.id, move]));
+const byId = new Map([...library, ...pauses].map((move) => [move.id, move]));
 
 /** Finds a move among the instructor's own first, then in the library. */
 export const moveLookup =
@@ -23,4 +30,5 @@ export const moveLookup =
     own.find((m) => m.id === id) ?? byId.get(id);
 
 export * from './cautions';
+export * from './pauses';
 export * from './step';

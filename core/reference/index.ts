@@ -1,1 +1,3 @@
+export * from './head-load';
+export * from './in-use';
 export * from './published';

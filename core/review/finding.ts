@@ -1,28 +1,94 @@
-import type { Side } from '../model';
+import type { ApproachQuestion, Area, MoveLookup, Muscle, Person, Position, Side, Thing } from '../model';
+import type { Room } from '../needs';
 import type { ResolvedBreak, Timeline } from '../timing';
+import type { Fix } from './fix';
 
-/** How much a finding weighs: a caution should be seen to, the rest is worth a look. */
-export type Weight = 'caution' | 'look';
+/** How much a finding weighs: stop before it is led, see to it, or just have a look. */
+export type Weight = 'stop' | 'caution' | 'look';
+export const WEIGHTS: readonly Weight[] = ['stop', 'caution', 'look'];
 
 /** What a careful colleague would notice, as data; the words are the interface's. */
-export type Finding = { weight: Weight; stepIds: readonly string[] } & (
+export type Finding = {
+  weight: Weight;
+  /** The steps it is about, the one to look at first. */
+  stepIds: readonly string[];
+  /** What would put it right in one press, where something would. */
+  fix?: Fix;
+} & (
   | { code: 'overSlot'; overMs: number; slotMs: number }
   | { code: 'underSlot'; leftMs: number; slotMs: number }
   | { code: 'oneSideOnly'; move: string; missing: Side }
+  | { code: 'linkForgotten'; move: string; missing: Side }
   | { code: 'unequalSides'; move: string; short: Side; byMs: number }
   | { code: 'oneDirectionOnly'; move: string; missing: string }
-  | { code: 'notMobilised'; move: string; area: string; holdMs: number }
+  | { code: 'notMobilised'; move: string; area: Area; holdMs: number }
+  | { code: 'strongFirst'; move: string; rung: string; later: string }
+  | { code: 'largeFirst'; move: string; later: string }
+  | { code: 'noRelease'; move: string; before: string; muscle: Muscle }
+  | { code: 'neckLong'; move: string; lengthMs: number }
+  | { code: 'backwardCircle'; move: string }
+  | { code: 'extensionWithTurn'; move: string; backDeg: number; turnDeg: number }
+  | { code: 'lookingUpFar'; move: string; backDeg: number; mostDeg: number }
+  | { code: 'foldWithTwist'; move: string; turnDeg: number }
+  | { code: 'headLow'; move: string; who: readonly string[]; why: string }
+  | { code: 'chestWithoutRound'; move: string }
+  | { code: 'roundWithoutChest'; move: string }
+  | { code: 'toAndFro'; from: Position; to: Position; changes: number; lostMs: number }
+  | { code: 'thingLate'; move: string; thing: Thing }
+  | { code: 'roomUnfit'; move: string; why: string }
+  | { code: 'notDiscreet'; move: string }
+  | { code: 'endsOnInhale'; move: string; pastMs: number; inMs: number }
+  | { code: 'breathWords'; move: string; words: string; usual: string }
+  | { code: 'exhaleNotLonger'; ratio: number }
+  | { code: 'holdTooShort'; move: string; holdMs: number; leastMs: number }
+  | { code: 'holdTooLong'; move: string; holdMs: number; mostMs: number }
+  | { code: 'againstApproach'; question: ApproachQuestion; answer: string; move: string }
   | { code: 'noSettle' }
+  | { code: 'noBreath' }
+  | { code: 'nothingReleased' }
   | { code: 'noClose' }
+  | { code: 'targetMissed'; area: Area; heldMs: number }
+  | { code: 'leftIdle'; who: string; lengthMs: number; move: string }
   | { code: 'cueTooLong'; move: string; cueMs: number; roomMs: number; during: 'work' | 'set-up' }
 );
 export type FindingCode = Finding['code'];
+
+/** For whom a break is: the people of a group and their room. */
+export interface Audience {
+  people: readonly Person[];
+  room: Room;
+}
 
 /** What a rule looks at. */
 export interface ReviewInput {
   resolved: ResolvedBreak;
   timeline: Timeline;
+  lookup: MoveLookup;
+  /** Null when the break is for nobody in particular. */
+  audience: Audience | null;
 }
 
 /** One small rule: looks at a break and says what it finds. */
 export type ReviewRule = (input: ReviewInput) => Finding[];
+
+/** What tells findings of one kind apart, so that one that was set aside is known again after an edit. */
+const detail = (f: Finding): string => {
+  switch (f.code) {
+    case 'againstApproach':
+      return f.question;
+    case 'targetMissed':
+      return f.area;
+    case 'leftIdle':
+      return f.who;
+    case 'thingLate':
+      return f.thing;
+    case 'cueTooLong':
+      return f.during;
+    default:
+      return '';
+  }
+};
+
+/** The name of a finding in a break: what it is, and where. */
+export const findingKey = (f: Finding): string =>
+  [f.code, detail(f), ...(f.code === 'overSlot' ? [] : f.stepIds.slice(0, 6))].join(' ');

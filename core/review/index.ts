@@ -1,2 +1,4 @@
 export * from './finding';
+export * from './fix';
 export * from './review';
+export * from './timed';

@@ -1,23 +1,28 @@
-import { cueLength } from './cue-length';
-import { directions } from './directions';
-import type { Finding, ReviewInput, ReviewRule } from './finding';
-import { frame } from './frame';
-import { mobilised } from './mobilised';
-import { sides } from './sides';
-import { slot } from './slot';
+import type { Aside } from '../model';
+import { type Finding, findingKey, type ReviewInput, WEIGHTS } from './finding';
+import { reviewRules } from './rules';
 
-/** Every rule there is. */
-export const reviewRules: Record<string, ReviewRule> = {
-  slot,
-  sides,
-  directions,
-  mobilised,
-  frame,
-  cueLength,
+/** Everything the rules find, in order of weight. */
+export const review = (input: ReviewInput): Finding[] => {
+  const found = reviewRules.flatMap((rule) => rule(input));
+  return WEIGHTS.flatMap((weight) => found.filter((f) => f.weight === weight));
 };
 
-/** Everything the rules find, cautions first. */
-export const review = (input: ReviewInput): Finding[] => {
-  const found = Object.values(reviewRules).flatMap((rule) => rule(input));
-  return [...found.filter((f) => f.weight === 'caution'), ...found.filter((f) => f.weight === 'look')];
+/** What is still open, and what was set aside with its reason. */
+export interface Judged {
+  open: Finding[];
+  aside: { finding: Finding; reason: string }[];
+}
+
+/** Parts what was set aside from the rest. A finding that comes back after it was mended is still set aside. */
+export const judged = (findings: readonly Finding[], aside: readonly Aside[] = []): Judged => {
+  const reasons = new Map(aside.map((a) => [a.key, a.reason]));
+  const open: Finding[] = [];
+  const kept: Judged['aside'] = [];
+  for (const finding of findings) {
+    const reason = reasons.get(findingKey(finding));
+    if (reason === undefined) open.push(finding);
+    else kept.push({ finding, reason });
+  }
+  return { open, aside: kept };
 };

@@ -1,6 +1,7 @@
+import { cueContext } from '../approach/words';
 import { type BreathCycle, breathCycle } from '../breath';
-import { resolveCue } from '../cues';
-import { type Break, otherSide, type Position, type Side, type Thing } from '../model';
+import { againOf, resolveCue, sayOf } from '../cues';
+import { type Approach, type Break, otherSide, type Position, rungOf, type Side, type Thing } from '../model';
 import { fetchMs, ms, positionMs, repMs, sayMs, workMs } from './lengths';
 import { isResolvedChain, type ResolvedBreak, type ResolvedChain, type ResolvedStep } from './resolve';
 import { type Part, type PartKind, type Timeline, totalsOf } from './timeline';
@@ -21,7 +22,10 @@ class Layout {
   private inHand: readonly Thing[] = [];
   private readonly cycle: BreathCycle;
 
-  constructor(private readonly brk: Break) {
+  constructor(
+    private readonly brk: Break,
+    private readonly approach: Approach,
+  ) {
     this.cycle = breathCycle(brk.pace);
   }
 
@@ -52,22 +56,33 @@ class Layout {
   moveInto(p: Pass): void {
     const { step, move } = p.at;
     const position = step.position ?? move.position;
+    const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])];
     this.push(p, 'position', positionMs(this.position, position));
-    this.push(p, 'fetch', fetchMs(this.inHand, move.things));
+    this.push(p, 'fetch', fetchMs(this.inHand, things));
     this.position = position;
-    this.inHand = move.things;
+    this.inHand = things;
+  }
+
+  /** A cue with the words of this pass. */
+  private words(p: Pass, cue: string, direction: string | null): string {
+    return resolveCue(cue, cueContext(p.at.move, this.approach, { side: p.side, direction }));
   }
 
   /** The full cue of a side. */
   say(p: Pass, direction: string | null): void {
-    const text = resolveCue(p.at.move.cues.say, { side: p.side, direction });
+    const text = this.words(p, p.at.step.words ?? sayOf(p.at.move, p.at.step.rung), direction);
     this.push(p, 'say', sayMs(text, this.brk.pace), { text, direction });
   }
 
   /** The short cue of a second side or direction, as long as the change takes when `change` is set. */
   again(p: Pass, cue: 'again' | 'turn', direction: string | null, change: boolean): void {
     const { pace } = this.brk;
-    const text = resolveCue(p.at.move.cues[cue] ?? '', { side: p.side, direction });
+    const { move, step } = p.at;
+    const text = this.words(
+      p,
+      cue === 'again' ? againOf(move, step.rung) : (move.cues.turn ?? ''),
+      direction,
+    );
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
     this.push(p, 'change', lengthMs, { text, direction });
   }
@@ -119,7 +134,7 @@ class Layout {
   /** Back to neutral. */
   comeBack(p: Pass): void {
     const { move } = p.at;
-    const text = resolveCue(move.cues.back, { side: p.side });
+    const text = this.words(p, move.cues.back, null);
     this.push(p, 'return', ms(move.returnSec ?? this.brk.pace.returnSec), { text });
   }
 
@@ -160,7 +175,8 @@ const layStep = (out: Layout, at: ResolvedStep, brk: Break, chainId: string | nu
   const first = step.firstSide ?? lead ?? brk.firstSide;
   const start: Pass = { at, chainId, pass: 0, side: null };
   out.moveInto(start);
-  if (move.ways.pattern === 'together') {
+  if (move.onlyWords) out.say(start, direction);
+  else if (move.ways.pattern === 'together') {
     out.say(start, direction);
     passWork(out, start);
     out.comeBack(start);
@@ -211,8 +227,8 @@ const withSides = (link: ResolvedStep, sides: 'both' | Side): ResolvedStep =>
  * Turns a break into its timeline: every part with start, length, kind, side, count, breath and words.
  * A break starts sitting back in the chair with nothing in hand.
  */
-export const compileTimeline = ({ brk, items }: ResolvedBreak): Timeline => {
-  const out = new Layout(brk);
+export const compileTimeline = ({ brk, items, approach }: ResolvedBreak): Timeline => {
+  const out = new Layout(brk, approach);
   for (const item of items)
     if (isResolvedChain(item)) layChain(out, item, brk);
     else layStep(out, item, brk, null);

@@ -40,6 +40,8 @@ const FETCH_SEC: Record<Thing, number> = {
   towel: 5,
   cushion: 5,
   mat: 5,
+  roll: 5,
+  footrest: 5,
   wall: 8,
 };
 

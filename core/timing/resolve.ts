@@ -1,4 +1,15 @@
-import { type Break, type Chain, isTwoWay, type Move, type MoveLookup, type Step, stepsOf } from '../model';
+import {
+  type Approach,
+  approachOf,
+  type Break,
+  type Chain,
+  defaultApproach,
+  isTwoWay,
+  type Move,
+  type MoveLookup,
+  type Step,
+  stepsOf,
+} from '../model';
 
 /** A step together with its move. */
 export interface ResolvedStep {
@@ -15,6 +26,8 @@ export type ResolvedItem = ResolvedStep | ResolvedChain;
 export interface ResolvedBreak {
   brk: Break;
   items: ResolvedItem[];
+  /** The instructor's approach with the break's own answers over it. */
+  approach: Approach;
 }
 
 /** Why a break cannot be compiled, and where. */
@@ -27,7 +40,7 @@ export type Resolved = { ok: true; value: ResolvedBreak } | { ok: false; failure
 export const isResolvedChain = (item: ResolvedItem): item is ResolvedChain => 'chain' in item;
 
 /** Finds the move of every step. Every link of a chain must have two ways, since a chain is led side by side. */
-export const resolveBreak = (brk: Break, lookup: MoveLookup): Resolved => {
+export const resolveBreak = (brk: Break, lookup: MoveLookup, own: Approach = defaultApproach): Resolved => {
   const failures: ResolveFailure[] = [];
   const found = new Map<string, Move>();
   for (const { id, moveId } of stepsOf(brk)) {
@@ -47,7 +60,7 @@ export const resolveBreak = (brk: Break, lookup: MoveLookup): Resolved => {
     (item): ResolvedItem =>
       item.type === 'chain' ? { chain: item, links: item.links.map(resolve) } : resolve(item),
   );
-  return { ok: true, value: { brk, items } };
+  return { ok: true, value: { brk, items, approach: approachOf(own, brk.approach) } };
 };
 
 /** Every step of a resolved break with its move, links of chains included, in order. */

@@ -1,7 +1,7 @@
-import { Break, Group, Move, Person, Session, Week } from '@kotabi/core/model';
+import { Break, Group, KeptApproach, Move, Person, Session, Week } from '@kotabi/core/model';
 import { isNull, type SQL } from 'drizzle-orm';
 import type { z } from 'zod';
-import { breaks, groups, moves, people, sessions, weeks } from './schema';
+import { breaks, groups, moves, people, sessions, settings, weeks } from './schema';
 
 /** How one kind of thing is kept: its shape, its table, and what is taken out of it into columns. */
 export interface KeptKind<T extends { id: string }> {
@@ -28,9 +28,30 @@ const kind = <T extends { id: string }>(
 const groupOf = (row: Record<string, unknown>) => (row.groupId as string | null) ?? null;
 
 export const kinds = {
-  group: kind<Group>('group', Group, groups),
-  person: kind<Person>('person', Person, people, ({ groupId }) => ({ groupId })),
-  move: kind<Move>('move', Move, moves),
+  group: kind<Group>(
+    'group',
+    Group,
+    groups,
+    () => ({}),
+    (_, data) => Group.parse(data),
+  ),
+  person: kind<Person>(
+    'person',
+    Person,
+    people,
+    ({ groupId }) => ({ groupId }),
+    // Kept before limits and consent were asked for: what was written down then stays readable.
+    (_, data) => ({ ...data, limits: data.limits ?? [], consent: data.consent ?? data.note !== '' }),
+  ),
+  move: kind<Move>(
+    'move',
+    Move,
+    moves,
+    () => ({}),
+    // Kept by an earlier version: what it did not know yet gets its default.
+    (_, data) => Move.parse(data),
+  ),
+  approach: kind<KeptApproach>('approach', KeptApproach, settings),
   brk: kind<Break>(
     'break',
     Break,

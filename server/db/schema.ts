@@ -35,6 +35,9 @@ export const breaks = sqliteTable(
   (t) => [index('breaks_group').on(t.groupId)],
 );
 
+/** The instructor's own settings, one row each. */
+export const settings = sqliteTable('settings', kept);
+
 /** Every saved state of a break. */
 export const breakVersions = sqliteTable(
   'break_versions',

@@ -1,5 +1,7 @@
-import { Break, type Step } from '@kotabi/core/model';
-import { library, stepOf } from '@kotabi/core/moves';
+import { makeForm } from '@kotabi/core/forms';
+import { Break, defaultApproach, type Step } from '@kotabi/core/model';
+import { library, moveLookup, stepOf } from '@kotabi/core/moves';
+import { breakFrom, type Start, starts } from '@kotabi/core/starts';
 
 const step = (id: string, moveId: string, more: Partial<Step> = {}): Step => {
   const move = library.find((m) => m.id === moveId);
@@ -11,7 +13,18 @@ const reps = (amount: number, repSec: number | 'breath') => ({
   dose: { measure: 'reps', amount, repSec } as const,
 });
 
-/** The breaks of the demo: one full pass, one for between meetings, one that still needs work. */
+const start = (id: string): Start => {
+  const found = starts.find((s) => s.id === id);
+  if (!found) throw new Error(`The demo uses a starting point that is not there: ${id}`);
+  return found;
+};
+/** Ids that are the same every time the demo is loaded. */
+const numbered = (letter: string) => {
+  let n = 0;
+  return { lookup: moveLookup(), approach: defaultApproach, newId: () => `${letter}${++n}` };
+};
+
+/** The breaks of the demo: some that are ready, one that still needs work, one that has to be fitted. */
 export const demoBreaks: Break[] = [
   {
     id: 'late-morning',
@@ -64,4 +77,33 @@ export const demoBreaks: Break[] = [
       step('s6', 'quiet-rest'),
     ],
   },
+  {
+    id: 'full-pass',
+    name: 'Full pass before lunch',
+    groupId: 'timetable-desk',
+    slotSec: 480,
+    targets: ['neck', 'shoulder', 'upper back', 'forearm'],
+    items: [
+      step('s1', 'sit-tall', { keep: true }),
+      step('s2', 'slow-breaths', { dose: { measure: 'breaths', amount: 2 } }),
+      step('s3', 'chin-nod'),
+      step('s4', 'shoulder-rolls'),
+      step('s5', 'round-and-lift', { position: 'back', ...reps(5, 'breath') }),
+      step('s6', 'wrist-circles'),
+      step('s7', 'ear-to-shoulder', seconds(30)),
+      step('s8', 'arm-across', seconds(30)),
+      step('s9', 'clasp-forward', seconds(30)),
+      step('s10', 'fingers-up', seconds(30)),
+      step('s11', 'shake-hands-out', { priority: 1 }),
+      step('s12', 'arms-up-breath', { keep: true }),
+    ],
+  },
+  { ...breakFrom(start('calm-down'), numbered('q')), id: 'after-a-hard-call', groupId: 'call-desk' },
 ].map((b) => Break.parse(b));
+
+/** The same pass for a short gap, linked to it. */
+const fullPass = demoBreaks.find((b) => b.id === 'full-pass') as Break;
+demoBreaks.push({
+  ...makeForm(fullPass, 'short', { ...numbered('f'), moves: library, audience: null }),
+  id: 'full-pass-short',
+});

@@ -43,28 +43,34 @@ export const demoGroups: Group[] = [
   },
 ].map((g) => Group.parse(g));
 
-const person = (id: string, groupId: string, name: string, tight: Person['tight'], note = ''): Person =>
-  Person.parse({ id, groupId, name, tight, note });
+const person = (
+  id: string,
+  groupId: string,
+  name: string,
+  tight: Person['tight'],
+  more: Partial<Pick<Person, 'limits' | 'note'>> = {},
+): Person => Person.parse({ id, groupId, name, tight, consent: true, ...more });
 
 export const demoPeople: Person[] = [
-  person(
-    'p-1',
-    'timetable-desk',
-    'Ilse M.',
-    [{ area: 'neck', side: 'right' }],
-    'Two screens, the large one on the right.',
-  ),
-  person('p-2', 'timetable-desk', 'Tomé', [{ area: 'forearm', side: 'both' }]),
-  person(
-    'p-3',
-    'timetable-desk',
-    'R. Quint',
-    [{ area: 'shoulder', side: 'left' }],
-    'Prefers not to lift the arms above the head.',
-  ),
-  person('p-4', 'timetable-desk', 'Anouk', [{ area: 'upper back', side: 'both' }]),
-  person('p-5', 'call-desk', 'Bram', [{ area: 'neck', side: 'both' }], 'Headset on until ten.'),
-  person('p-6', 'call-desk', 'Xenia', [{ area: 'low back', side: 'both' }]),
-  person('p-7', 'claims', 'Oda', [{ area: 'hand', side: 'right' }]),
-  person('p-8', 'claims', 'Pelle', []),
+  person('p-1', 'timetable-desk', 'Ilse M.', [{ area: 'neck', side: 'right' }], {
+    limits: [{ limit: 'neck', side: 'right' }],
+    note: 'Two screens, the large one on the right.',
+  }),
+  person('p-2', 'timetable-desk', 'Tomé', [{ area: 'forearm', side: 'both' }], {
+    limits: [{ limit: 'wrist or hand', side: 'right' }],
+  }),
+  person('p-3', 'timetable-desk', 'R. Quint', [{ area: 'shoulder', side: 'left' }], {
+    limits: [{ limit: 'shoulder', side: 'left' }],
+    note: 'Prefers not to lift the arms above the head.',
+  }),
+  person('p-4', 'timetable-desk', 'Anouk', [{ area: 'upper back', side: 'both' }], {
+    limits: [{ limit: 'low back' }, { limit: 'pregnancy' }],
+  }),
+  person('p-9', 'timetable-desk', 'Sverre', [], { limits: [{ limit: 'dizziness' }] }),
+  person('p-5', 'call-desk', 'Bram', [{ area: 'neck', side: 'both' }], { note: 'Headset on until ten.' }),
+  person('p-6', 'call-desk', 'Xenia', [{ area: 'low back', side: 'both' }], {
+    limits: [{ limit: 'osteoporosis' }],
+  }),
+  person('p-7', 'claims', 'Oda', [{ area: 'hand', side: 'right' }], { limits: [{ limit: 'hypermobility' }] }),
+  person('p-8', 'claims', 'Pelle', [], { limits: [{ limit: 'cannot stand' }] }),
 ];

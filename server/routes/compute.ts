@@ -1,38 +1,115 @@
+import { fitBreak } from '@kotabi/core/fit';
 import { readBreakFile } from '@kotabi/core/formats';
-import { DayInput } from '@kotabi/core/model';
+import { type Approach, type Break, DayInput, Id, type MoveLookup } from '@kotabi/core/model';
+import { library } from '@kotabi/core/moves';
+import { findingKey, timed } from '@kotabi/core/review';
 import { planDay } from '@kotabi/core/schedule';
-import { compileTimeline, imbalance, resolveBreak, workingOf, workingText } from '@kotabi/core/timing';
-import express, { type Express } from 'express';
+import { SuggestRequest } from '@kotabi/core/suggest';
+import { imbalance, type ResolvedBreak, type Timeline, workingOf, workingText } from '@kotabi/core/timing';
+import express, { type Express, type Request } from 'express';
+import type { z } from 'zod';
 import type { Context } from '../context';
-import { invalid, parse } from '../errors';
+import { invalid, parse, unknownReference } from '../errors';
+import { suggestInThread } from '../solve/suggest';
 import { BODY_LIMIT } from './limits';
-import { planProblem, resolveProblems } from './problems';
+import { fitProblem, planProblem, resolveProblems } from './problems';
 import { route } from './route';
+
+interface Sent {
+  brk: Break;
+  lookup: MoveLookup;
+  approach: Approach;
+}
+
+const timeOf = ({ brk }: ResolvedBreak, { parts, totals }: Timeline) => ({
+  slotMs: brk.slotSec * 1000,
+  totals: { ...totals, imbalance: imbalance(totals) },
+  working: brk.items.map(({ id }) => {
+    const sum = workingOf(parts.filter((p) => (p.chainId ?? p.stepId) === id));
+    return { id, text: workingText(sum), ...sum };
+  }),
+});
 
 /** The core as a service: text in, numbers out, nothing kept. */
 export const computeRoutes = (app: Express, ctx: Context): void => {
+  /** Reads the break file that was sent, with the moves and the approach it is read by. */
+  const sent = async (req: Request): Promise<Sent> => {
+    const known = await ctx.lookup();
+    const read = readBreakFile(typeof req.body === 'string' ? req.body : '', known);
+    if (!read.ok) throw invalid(read.problems);
+    const { break: brk, moves } = read.file;
+    const lookup: MoveLookup = (id) => moves.find((m) => m.id === id) ?? known(id);
+    return { brk, lookup, approach: await ctx.approach() };
+  };
+
   // Read as text, so that what is wrong can be named with its line and column.
-  app.use('/api/time', express.text({ type: () => true, limit: BODY_LIMIT }));
+  for (const path of ['/api/time', '/api/review', '/api/fit'])
+    app.use(path, express.text({ type: () => true, limit: BODY_LIMIT }));
+
   route(app, '/api/time', {
     post: async (req, res) => {
-      const lookup = await ctx.lookup();
-      const read = readBreakFile(typeof req.body === 'string' ? req.body : '', lookup);
-      if (!read.ok) throw invalid(read.problems);
-      const { break: brk, moves } = read.file;
-      const resolved = resolveBreak(brk, (id) => moves.find((m) => m.id === id) ?? lookup(id));
-      if (!resolved.ok) throw invalid(resolveProblems(resolved.failures, brk));
-      const { parts, totals } = compileTimeline(resolved.value);
-      const working = brk.items.map(({ id }) => {
-        const own = parts.filter((p) => (p.chainId ?? p.stepId) === id);
-        const sum = workingOf(own);
-        return { id, text: workingText(sum), ...sum };
-      });
+      const { brk, lookup, approach } = await sent(req);
+      const result = timed(brk, lookup, approach);
+      if (!result.ok) throw invalid(resolveProblems(result.failures, brk));
+      res.json({ ...timeOf(result.resolved, result.timeline), parts: result.timeline.parts });
+    },
+  });
+  route(app, '/api/review', {
+    post: async (req, res) => {
+      const { brk, lookup, approach } = await sent(req);
+      const result = timed(brk, lookup, approach, await ctx.audience(brk.groupId));
+      if (!result.ok) throw invalid(resolveProblems(result.failures, brk));
       res.json({
-        slotMs: brk.slotSec * 1000,
-        totals: { ...totals, imbalance: imbalance(totals) },
-        working,
-        parts,
+        findings: result.findings.map((f) => ({ key: findingKey(f), ...f })),
+        aside: result.aside.map(({ finding, reason }) => ({ key: findingKey(finding), reason, ...finding })),
       });
+    },
+  });
+  route(app, '/api/fit', {
+    post: async (req, res) => {
+      const { brk, lookup, approach } = await sent(req);
+      const result = fitBreak(brk, lookup, approach);
+      if (!result.ok && result.code === 'unresolved') throw invalid(resolveProblems(result.failures, brk));
+      if (!result.ok) throw invalid([fitProblem(result)]);
+      const { brk: fitted, ...what } = result;
+      res.json({ break: fitted, slotMs: brk.slotSec * 1000, ...what });
+    },
+  });
+};
+
+const SuggestBody = SuggestRequest.extend({
+  /** The group whose people and room are minded. */
+  groupId: Id.nullable().default(null),
+});
+
+/** Suggests breaks; ended when nobody waits for the answer any more. */
+export const suggestRoutes = (app: Express, ctx: Context): void => {
+  route(app, '/api/suggest', {
+    post: async (req, res) => {
+      const { groupId, ...request } = parse(SuggestBody, req.body) as z.infer<typeof SuggestBody>;
+      if (groupId !== null && !(await ctx.groups.get(groupId)))
+        throw unknownReference('groupId', 'group', groupId);
+      const own = (await ctx.moves.list()).map((m) => m.value);
+      const gone = new AbortController();
+      res.on('close', () => gone.abort());
+      const result = await suggestInThread(
+        {
+          request,
+          moves: [...library, ...own.filter((m) => !m.archived)],
+          approach: await ctx.approach(),
+          audience: await ctx.audience(groupId),
+        },
+        gone.signal,
+      );
+      if (!result.ok)
+        throw invalid([
+          {
+            path: 'slotSec',
+            message: 'is too short for anything that passes, or nothing is left that may be done',
+            value: request.slotSec,
+          },
+        ]);
+      res.json({ suggestions: result.suggestions });
     },
   });
 };

@@ -1,16 +1,31 @@
-import { library } from '@kotabi/core/moves';
+import { adoptMoves, readMoveFile } from '@kotabi/core/formats';
 import type { Express } from 'express';
+import { nanoid } from 'nanoid';
+import { z } from 'zod';
 import type { Context } from '../context';
+import { moves } from '../db/schema';
+import { invalid, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
 
-/** The library's moves and the instructor's own. */
+const OpenRequest = z.object({ text: z.string().max(1_000_000) });
+
+/** The instructor's own moves. The library's are part of the program and never overwrite them. */
 export const moveRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/moves', {
-    get: async (_, res) => {
-      const own = await ctx.moves.list();
-      const taken = new Set(own.map((m) => m.value.id));
-      res.json({ library: library.filter((m) => !taken.has(m.id)), own });
+  route(app, '/api/moves', { get: async (_, res) => void res.json(await ctx.moves.list()) });
+  route(app, '/api/moves/open', {
+    /** Opens a file of moves: those that are not here yet become own moves, all or none. */
+    post: async (req, res) => {
+      const { text } = parse(OpenRequest, req.body);
+      const read = readMoveFile(text);
+      if (!read.ok) throw invalid(read.problems);
+      const { newMoves, known } = adoptMoves(read.file.moves, await ctx.lookup(), nanoid);
+      const updatedAt = ctx.now().toISOString();
+      if (newMoves.length > 0)
+        await ctx.db
+          .insert(moves)
+          .values(newMoves.map((m) => ({ id: m.id, version: 1, updatedAt, data: m })));
+      res.status(201).json({ kept: newMoves.length, known });
     },
   });
   route(app, '/api/moves/:id', {

@@ -1,3 +1,4 @@
+import type { FitResult } from '@kotabi/core/fit';
 import type { Break, FieldProblem } from '@kotabi/core/model';
 import type { PlanFailure } from '@kotabi/core/schedule';
 import type { ResolveFailure } from '@kotabi/core/timing';
@@ -23,6 +24,14 @@ export const resolveProblems = (failures: readonly ResolveFailure[], brk: Break)
         : 'has no two sides, so it cannot be a link of a chain',
     value: f.moveId,
   }));
+
+/** Why a break cannot be fitted, as a field of it. */
+export const fitProblem = (failure: Extract<FitResult, { code: 'tooMuchKept' }>): FieldProblem => ({
+  path: 'break.slotSec',
+  message: `is shorter than the steps that must stay: even at their least doses they take ${failure.leastMs / 1000} s`,
+  bound: Math.ceil(failure.leastMs / 1000),
+  value: failure.slotMs / 1000,
+});
 
 const clock = (minute: number): string =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;

@@ -1,8 +1,17 @@
-import { breakLines, breakToVtt, weekToICalendar, writeBreakFile } from '@kotabi/core/formats';
+import {
+  breakLines,
+  breakToVtt,
+  peopleToCsv,
+  weekToICalendar,
+  writeBreakFile,
+  writeMoveFile,
+} from '@kotabi/core/formats';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
+import { eq } from 'drizzle-orm';
 import type { Express, Response } from 'express';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
 import type { Context } from '../context';
+import { people } from '../db/schema';
 import { invalid, notFound } from '../errors';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
@@ -28,7 +37,7 @@ const sendFile = (res: Response, name: string, ending: string, type: string, tex
 export const takeAwayRoutes = (app: Express, ctx: Context): void => {
   const resolved = async (id: string): Promise<ResolvedBreak> => {
     const { value } = await getKept(ctx.breaks, id);
-    const result = resolveBreak(value, await ctx.lookup());
+    const result = resolveBreak(value, await ctx.lookup(), await ctx.approach());
     if (!result.ok) throw invalid(resolveProblems(result.failures, value));
     return result.value;
   };
@@ -51,12 +60,28 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk, compileTimeline(brk)));
     },
   });
+  route(app, '/api/moves/:id/file', {
+    get: async (req, res) => {
+      const id = String(req.params.id);
+      const move = (await ctx.lookup())(id);
+      if (!move) throw notFound('move', id);
+      sendFile(res, move.name, '.kotabi-moves.json', 'application/json', writeMoveFile([move]));
+    },
+  });
+  route(app, '/api/groups/:id/people/table', {
+    get: async (req, res) => {
+      const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      const list = await ctx.people.list(eq(people.groupId, group.id));
+      sendFile(res, group.name, '.csv', 'text/csv', peopleToCsv(list.map((p) => p.value)));
+    },
+  });
   route(app, '/api/groups/:groupId/weeks/:startDate/calendar', {
     get: async (req, res) => {
       const week = await findWeek(ctx, req);
       if (!week) throw notFound('week', String(req.params.startDate));
       const { value: group } = await getKept(ctx.groups, week.value.groupId);
       const lookup = await ctx.lookup();
+      const approach = await ctx.approach();
       const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
       const text = weekToICalendar({
         week: week.value,
@@ -66,7 +91,7 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
         timeZoneBlock,
         breakOf: (id) => {
           const brk = breaks.get(id);
-          const found = brk && resolveBreak(brk, lookup);
+          const found = brk && resolveBreak(brk, lookup, approach);
           return found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined;
         },
       });

@@ -31,9 +31,11 @@ const examples: Example[] = [...page.matchAll(pattern)].map(
 );
 
 describe('docs/api.md', () => {
-  it('has examples of both addresses, good and bad', () => {
+  it('has examples of every address, good and bad', () => {
     expect(examples.map((e) => `${e.path} ${e.status}`)).toEqual(
-      expect.arrayContaining(['/api/time 200', '/api/time 422', '/api/plan-day 200', '/api/plan-day 422']),
+      expect.arrayContaining(
+        ['time', 'fit', 'suggest', 'plan-day'].flatMap((a) => [`/api/${a} 200`, `/api/${a} 422`]),
+      ),
     );
   });
 

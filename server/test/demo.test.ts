@@ -1,21 +1,22 @@
-import { Break, Session, Week } from '@kotabi/core/model';
+import { Break, defaultApproach, roomLimits, Session, Week } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
-import { review } from '@kotabi/core/review';
+import { timed } from '@kotabi/core/review';
 import { dayInput, obstacle } from '@kotabi/core/schedule';
-import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
 import { demoBreaks } from '../demo/breaks';
-import { demoGroups } from '../demo/people';
+import { demoGroups, demoPeople } from '../demo/people';
 import { demoSessions } from '../demo/sessions';
 import { demoWeeks } from '../demo/weeks';
 
 const today = new Date('2026-11-24T12:00:00Z');
 
 const findingsOf = (brk: Break) => {
-  const resolved = resolveBreak(brk, moveLookup());
-  if (!resolved.ok) throw new Error(brk.id);
-  const timeline = compileTimeline(resolved.value);
-  return review({ resolved: resolved.value, timeline }).map((f) => f.code);
+  const group = demoGroups.find((g) => g.id === brk.groupId);
+  const people = demoPeople.filter((p) => p.groupId === brk.groupId);
+  const audience = group ? { people, room: { limits: roomLimits(group), things: group.things } } : null;
+  const result = timed(brk, moveLookup(), defaultApproach, audience);
+  if (!result.ok) throw new Error(brk.id);
+  return result.findings.map((f) => f.code);
 };
 
 describe('the demo scenario', () => {

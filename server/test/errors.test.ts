@@ -23,6 +23,12 @@ describe('every failure has one shape and the right status', () => {
     ['an unknown break', 'GET', '/api/breaks/none', undefined, 404, 'notFound'],
     ['an unknown break file', 'GET', '/api/breaks/none/file', undefined, 404, 'notFound'],
     ['an unknown move', 'GET', '/api/moves/none', undefined, 404, 'notFound'],
+    ['a file of an unknown move', 'GET', '/api/moves/none/file', undefined, 404, 'notFound'],
+    ['what is kept about nobody', 'GET', '/api/people/none/kept', undefined, 404, 'notFound'],
+    ['a table of an unknown group', 'GET', '/api/groups/none/people/table', undefined, 404, 'notFound'],
+    ['people into an unknown group', 'POST', '/api/groups/none/people', { people: [] }, 404, 'notFound'],
+    ['nobody to bring in', 'POST', '/api/groups/g1/people', { people: [] }, 422, 'invalid'],
+    ['a file of moves that is none', 'POST', '/api/moves/open', { text: '{' }, 422, 'invalid'],
     ['an unknown session', 'GET', '/api/sessions/none', undefined, 404, 'notFound'],
     ['an unknown week', 'GET', '/api/groups/g1/weeks/2026-11-23', undefined, 404, 'notFound'],
     [

@@ -26,7 +26,7 @@ describe('a break taken away', () => {
     expect(body.value).toMatchObject({ name: 'Nacken & Schultern, ruhig', slotSec: 60 });
     expect(body.value.id).not.toBe('b1');
     expect(body.value.items).toMatchObject(edgeBreak.items);
-    expect((await app.get<{ own: unknown[] }>('/api/moves')).body.own).toEqual([]);
+    expect((await app.get<unknown[]>('/api/moves')).body).toEqual([]);
   });
 
   it('brings moves along that are not here, and keeps apart two that share an id', async () => {
@@ -36,7 +36,7 @@ describe('a break taken away', () => {
     const foreign = structuredClone(body);
     foreign.moves[0]!.name = 'Another ear toward the shoulder';
     const first = await open(JSON.stringify(foreign));
-    const own = (await app.get<{ own: Kept<{ id: string; name: string }>[] }>('/api/moves')).body.own;
+    const own = (await app.get<Kept<{ id: string; name: string }>[]>('/api/moves')).body;
     expect(own.map((m) => m.value.name)).toEqual(['Another ear toward the shoulder']);
     const [item] = first.body.value.items;
     expect(item).toMatchObject({ type: 'step', moveId: own[0]!.value.id });

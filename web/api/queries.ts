@@ -1,5 +1,16 @@
-import type { Break, Change, Group, Kept, Move, Person, Session, Week } from '@kotabi/core/model';
-import { moveLookup } from '@kotabi/core/moves';
+import {
+  type Break,
+  type Change,
+  defaultApproach,
+  type Group,
+  type Kept,
+  type KeptApproach,
+  type Move,
+  type Person,
+  type Session,
+  type Week,
+} from '@kotabi/core/model';
+import { library, moveLookup } from '@kotabi/core/moves';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ApiFailure, request } from './client';
@@ -61,21 +72,40 @@ export const useWeek = (groupId: string, startDate: string) =>
     },
   });
 
-/** All moves, library first, and a way to find one. */
+/** The instructor's approach; the usual one until another is kept. */
+export const useApproach = () =>
+  useQuery({ queryKey: ['approach'], queryFn: get<Kept<KeptApproach>>('/api/approach/approach') });
+
+/**
+ * All moves, library first, a way to find one, and the approach they are proposed by. Moves that are put away
+ * are not among them, but breaks that use them still find them.
+ */
 export const useMoves = () => {
-  const query = useQuery({
-    queryKey: ['moves'],
-    queryFn: get<{ library: Move[]; own: Kept<Move>[] }>('/api/moves'),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  const { data } = query;
-  const own = useMemo(() => (data?.own ?? []).map((m) => m.value), [data]);
-  const moves = useMemo(() => [...(data?.library ?? []), ...own], [data, own]);
+  const query = useQuery({ queryKey: ['moves'], queryFn: get<Kept<Move>[]>('/api/moves') });
+  const kept = useApproach();
+  const own = useMemo(() => (query.data ?? []).map((m) => m.value), [query.data]);
+  const moves = useMemo(() => [...library, ...own.filter((m) => !m.archived)], [own]);
+  const away = useMemo(() => own.filter((m) => m.archived), [own]);
   const lookup = useMemo(() => moveLookup(own), [own]);
-  return { ...query, moves, lookup };
+  const approach = kept.data?.value.approach ?? defaultApproach;
+  return {
+    /** Own moves as they are kept, once both they and the approach are known. */
+    data: kept.data && query.data,
+    error: query.error ?? kept.error,
+    refetch: () => Promise.all([query.refetch(), kept.refetch()]),
+    moves,
+    /** All own moves, those that were put away as well. */
+    own,
+    /** Own moves that were put away. */
+    away,
+    lookup,
+    approach,
+  };
 };
 
 const PATHS = {
+  approach: 'approach',
+  moves: 'moves',
   groups: 'groups',
   people: 'people',
   breaks: 'breaks',

@@ -1,10 +1,11 @@
 import { isTwoWay, otherSide } from '@kotabi/core/model';
-import { CircleAlert, Eye } from 'lucide-react';
+import type { Weight } from '@kotabi/core/review';
+import { Anchor, CircleAlert, Eye, Lock, OctagonAlert } from 'lucide-react';
 import { memo } from 'react';
 import { rowDose, wayName } from '../words/dose';
 import { minSec, seconds } from '../words/time';
 import type { SheetRow } from './rows';
-import { Spine } from './Spine';
+import { alike, Spine } from './Spine';
 import styles from './sheet.module.css';
 
 /** Pixels for one second, and the least height for reading. */
@@ -12,13 +13,18 @@ const SCALE = 1.15;
 const LEAST = 52;
 const LEAST_SECOND_PASS = 32;
 
+/** Only this step, all up to it, or this one more or less. */
+export type SelectMode = 'one' | 'range' | 'toggle';
+const modeOf = (e: { shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }): SelectMode =>
+  e.shiftKey ? 'range' : e.ctrlKey || e.metaKey ? 'toggle' : 'one';
+
 interface Props {
   row: SheetRow;
   selected: boolean;
   shown: boolean;
   tabbable: boolean;
-  mark: 'caution' | 'look' | undefined;
-  onSelect: (stepId: string, extend: boolean) => void;
+  mark: Weight | undefined;
+  onSelect: (stepId: string, mode: SelectMode) => void;
 }
 
 const workMs = (row: SheetRow, side: 'left' | 'right'): number =>
@@ -47,6 +53,26 @@ const sidesText = (row: SheetRow): string => {
   return `${how}${first} ${seconds(ms[first])}, ${otherSide(first)} ${seconds(ms[otherSide(first)])}, ${equal}`;
 };
 
+/** The line below the name: what is said in a note, else what the sides get. */
+const rowText = (row: SheetRow): string => {
+  const { step, move } = row;
+  if (move.kind !== 'pause') return sidesText(row);
+  return step.words ? `“${step.words}”` : move.cues.say;
+};
+
+/** Rows are made anew after every edit; most of them still show the same. */
+const same = (a: Props, b: Props): boolean =>
+  a.selected === b.selected &&
+  a.shown === b.shown &&
+  a.tabbable === b.tabbable &&
+  a.mark === b.mark &&
+  a.onSelect === b.onSelect &&
+  a.row.step === b.row.step &&
+  a.row.move === b.row.move &&
+  a.row.chain === b.row.chain &&
+  a.row.startMs === b.row.startMs &&
+  alike(a.row.parts, b.row.parts);
+
 /** One row of the sheet: when, which side, what, how much. Its height follows its time. */
 export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Props) => {
   const { step, move, pass } = row;
@@ -63,22 +89,25 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
   const content = (
     <>
       <span className={styles.gutter}>
+        {mark === 'stop' && <OctagonAlert size={16} className={styles.caution} aria-label="stop" />}
         {mark === 'caution' && <CircleAlert size={16} className={styles.caution} aria-label="caution" />}
         {mark === 'look' && <Eye size={16} className="muted" aria-label="worth a look" />}
       </span>
-      <Spine parts={row.parts} height={height} />
+      <Spine parts={row.parts} height={height} holds={move.kind === 'stretch'} />
       <span className={`tabular ${styles.time}`}>{minSec(row.startMs)}</span>
       <span className={styles.words}>
         <span className={styles.name}>
           {pass === 1 && side && <span className={side}>{side} </span>}
           {move.name}
         </span>
-        {pass === 0 && <span className={styles.sides}>{sidesText(row)}</span>}
+        {pass === 0 && <span className={styles.sides}>{rowText(row)}</span>}
       </span>
       <span className={styles.dose}>
         {pass === 0 ? (
           <>
-            {rowDose(step, move)}
+            {step.locked && <Lock size={12} aria-label="dose locked" />}
+            {step.keep && <Anchor size={12} aria-label="always kept" />}{' '}
+            {move.onlyWords ? '' : rowDose(step, move)}
             {step.sets > 1 && <> · {step.sets} sets</>}
           </>
         ) : null}
@@ -92,7 +121,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
       <div
         className={className}
         style={{ height }}
-        onClick={(e) => onSelect(step.id, e.shiftKey)}
+        onClick={(e) => onSelect(step.id, modeOf(e))}
         role="presentation"
       >
         {content}
@@ -107,14 +136,17 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
       role="option"
       aria-selected={selected}
       tabIndex={tabbable ? 0 : -1}
-      onClick={(e) => onSelect(step.id, e.shiftKey)}
+      onClick={(e) => onSelect(step.id, modeOf(e))}
+      onContextMenu={() => {
+        if (!selected) onSelect(step.id, 'one');
+      }}
       onFocus={(e) => {
         // Only focus that comes by keyboard chooses; a click does that itself, and may extend the choice.
-        if (!selected && e.currentTarget.matches(':focus-visible')) onSelect(step.id, false);
+        if (!selected && e.currentTarget.matches(':focus-visible')) onSelect(step.id, 'one');
       }}
     >
       {content}
     </div>
   );
-});
+}, same);
 Row.displayName = 'Row';

@@ -1,20 +1,13 @@
-import {
-  type CollisionDetection,
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  pointerWithin,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { Kind } from '@kotabi/core/model';
+import type { Weight } from '@kotabi/core/review';
 import { Link2 } from 'lucide-react';
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useMemo, useRef } from 'react';
 import { minSec } from '../words/time';
-import { Row } from './Row';
+import { ITEMS, SHEET_END } from './dnd';
+import { Row, type SelectMode } from './Row';
 import type { SheetItem, SheetRow } from './rows';
 import { SpinePatterns } from './Spine';
 import styles from './sheet.module.css';
@@ -23,12 +16,20 @@ interface Props {
   items: readonly SheetItem[];
   selected: readonly string[];
   /** Steps that something was found about, with how much it weighs. */
-  marks: ReadonlyMap<string, 'caution' | 'look'>;
-  onSelect: (stepId: string, extend: boolean) => void;
-  onDrop: (activeId: string, overId: string) => void;
+  marks: ReadonlyMap<string, Weight>;
+  /** The item before which something from outside would be put in. */
+  dropBefore: string | null;
+  onSelect: (stepId: string, mode: SelectMode) => void;
 }
 
-const Sortable = ({ id, children, className }: { id: string; children: ReactNode; className?: string }) => {
+interface SortableProps {
+  id: string;
+  children: ReactNode;
+  className?: string;
+  marked?: boolean;
+}
+
+const Sortable = ({ id, children, className, marked }: SortableProps) => {
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
   const style = {
     transform: CSS.Translate.toString(transform),
@@ -36,24 +37,16 @@ const Sortable = ({ id, children, className }: { id: string; children: ReactNode
     ...(isDragging && { zIndex: 2, position: 'relative' as const, opacity: 0.85 }),
   };
   return (
-    <div ref={setNodeRef} style={style} {...listeners} className={className} role="presentation">
+    <div
+      ref={setNodeRef}
+      style={style}
+      {...listeners}
+      className={[className, marked && styles.dropBefore].filter(Boolean).join(' ')}
+      role="presentation"
+    >
       {children}
     </div>
   );
-};
-
-/** What is dragged is dropped among its own kind: items among items, links among the links of their chain. */
-const amongItsOwn: CollisionDetection = (args) => {
-  const list = (data: { current?: { sortable?: { containerId: unknown } } }) =>
-    data.current?.sortable?.containerId;
-  const own = list(args.active.data);
-  const candidates = {
-    ...args,
-    droppableContainers: args.droppableContainers.filter((c) => list(c.data) === own),
-  };
-  // The pointer says where; the middle of what is dragged, which may be tall, only where it points at nothing.
-  const under = pointerWithin(candidates);
-  return under.length > 0 ? under : closestCenter(candidates);
 };
 
 /** Rows of one chain: the links on the first side, which can be dragged, then the same on the second. */
@@ -71,7 +64,11 @@ const ChainRows = ({ item, render }: { item: SheetItem; render: (row: SheetRow) 
       <div className={styles.chainHead}>
         <Link2 size={14} aria-hidden="true" /> Series of {first.length} · {how}
       </div>
-      <SortableContext items={first.map((r) => r.step.id)} strategy={verticalListSortingStrategy}>
+      <SortableContext
+        id={item.id}
+        items={first.map((r) => r.step.id)}
+        strategy={verticalListSortingStrategy}
+      >
         {first.map((r) => (
           <Sortable key={r.key} id={r.step.id}>
             {render(r)}
@@ -83,12 +80,21 @@ const ChainRows = ({ item, render }: { item: SheetItem; render: (row: SheetRow) 
   );
 };
 
+/** The end of the sheet, where what is dragged in from the library can be dropped as well. */
+const End = ({ atMs, marked }: { atMs: number; marked: boolean }) => {
+  const { setNodeRef } = useDroppable({ id: SHEET_END });
+  return (
+    <div ref={setNodeRef} className={`${styles.end} ${marked ? styles.dropBefore : ''}`}>
+      <span className="tabular">{minSec(atMs)}</span> end
+    </div>
+  );
+};
+
 /**
- * The break as a script that runs down the page. What can be dragged is a step or a whole chain; links are
- * dragged within their chain.
+ * The break as a script that runs down the page. What can be dragged is a step or a whole chain; links are dragged
+ * within their chain. It stands inside a context of dragging, which it shares with the library.
  */
-export const Sheet = ({ items, selected, marks, onSelect, onDrop }: Props) => {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+export const Sheet = ({ items, selected, marks, dropBefore, onSelect }: Props) => {
   const list = useRef<HTMLDivElement>(null);
   const shown = selected.at(-1);
   useEffect(() => {
@@ -99,9 +105,6 @@ export const Sheet = ({ items, selected, marks, onSelect, onDrop }: Props) => {
     if (row && list.current?.contains(document.activeElement)) row.focus({ preventScroll: true });
   }, [shown]);
 
-  const end = ({ active, over }: DragEndEvent): void => {
-    if (over && active.id !== over.id) onDrop(String(active.id), String(over.id));
-  };
   const firstRow = items[0]?.rows[0]?.step.id;
   const render = (row: SheetRow) => (
     <Row
@@ -114,33 +117,41 @@ export const Sheet = ({ items, selected, marks, onSelect, onDrop }: Props) => {
       onSelect={onSelect}
     />
   );
+  // The same list while the order is the same, so that a change of dose does not stir every row.
+  const order = items.map((i) => i.id).join(' ');
+  const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order]);
   let phase: Kind | null = null;
   return (
     <div className={styles.sheet} ref={list}>
       <SpinePatterns />
-      <div className={styles.heads} aria-hidden="true">
-        <span className="left">LEFT</span>
-        <span className={`right ${styles.headRight}`}>RIGHT</span>
+      <div className={styles.heads}>
+        <span className="left" aria-hidden="true">
+          LEFT
+        </span>
+        <span className={`right ${styles.headRight}`} aria-hidden="true">
+          RIGHT
+        </span>
+        <span className={styles.legend}>
+          <i className={styles.onOut} /> ends on a breath out
+          <i className={styles.offOut} /> does not
+        </span>
       </div>
-      <DndContext sensors={sensors} collisionDetection={amongItsOwn} onDragEnd={end}>
-        <SortableContext items={items.map((i) => i.id)} strategy={verticalListSortingStrategy}>
-          <div role="listbox" aria-multiselectable="true" aria-label="Steps of the break">
-            {items.map((item) => {
-              const label = item.kind === phase ? null : item.kind;
-              phase = item.kind;
-              return (
-                <Sortable key={item.id} id={item.id} className={styles.item}>
-                  {label && <div className={styles.phase}>{label}</div>}
-                  {item.chain ? <ChainRows item={item} render={render} /> : item.rows.map(render)}
-                </Sortable>
-              );
-            })}
-          </div>
-        </SortableContext>
-      </DndContext>
-      <div className={styles.end}>
-        <span className="tabular">{minSec(endOf(items))}</span> end
-      </div>
+      <SortableContext id={ITEMS} items={ids} strategy={verticalListSortingStrategy}>
+        <div role="listbox" aria-multiselectable="true" aria-label="Steps of the break">
+          {items.map((item) => {
+            // A pause belongs to whatever phase it stands in.
+            const label = item.kind === phase || item.kind === 'pause' ? null : item.kind;
+            if (label) phase = item.kind;
+            return (
+              <Sortable key={item.id} id={item.id} className={styles.item} marked={item.id === dropBefore}>
+                {label && <div className={styles.phase}>{label}</div>}
+                {item.chain ? <ChainRows item={item} render={render} /> : item.rows.map(render)}
+              </Sortable>
+            );
+          })}
+        </div>
+      </SortableContext>
+      <End atMs={endOf(items)} marked={dropBefore === SHEET_END} />
     </div>
   );
 };

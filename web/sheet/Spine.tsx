@@ -1,3 +1,4 @@
+import { restOfBreath } from '@kotabi/core/breath';
 import type { Part } from '@kotabi/core/timing';
 import { memo } from 'react';
 
@@ -60,23 +61,68 @@ const block = (part: Part, y: (ms: number) => number) => {
   );
 };
 
-/** The piece of the spine beside one row: the breath's wave and the work hanging left, right or across. */
-export const Spine = memo(({ parts, height }: { parts: readonly Part[]; height: number }) => {
-  const start = parts[0]?.startMs ?? 0;
-  const total = parts.reduce((sum, p) => sum + p.lengthMs, 0) || 1;
-  const pad = 5;
-  const y = (ms: number): number => pad + ((ms - start) / total) * (height - 2 * pad);
+/** Where a hold ends: a full mark on the wave at the end of a breath out, an open one where it does not. */
+const endMark = (part: Part, y: (ms: number) => number) => {
+  if (!part.breath || part.reps !== null) return null;
+  const onOut = restOfBreath(part.breath, part.lengthMs) === 0;
   return (
-    <svg width={SPINE_WIDTH} height={height} aria-hidden="true" style={{ display: 'block' }}>
-      {parts.filter((p) => p.kind === 'work').map((p) => block(p, y))}
-      <path
-        d={wave(parts, y, height)}
-        fill="none"
-        stroke="var(--together)"
-        strokeWidth="1.6"
-        opacity="0.85"
-      />
-    </svg>
+    <circle
+      key={`end ${part.index}`}
+      cx={MIDDLE}
+      cy={y(part.startMs + part.lengthMs)}
+      r={onOut ? 3 : 3.6}
+      fill={onOut ? 'var(--together)' : 'var(--paper)'}
+      stroke={onOut ? 'var(--paper)' : 'var(--stop)'}
+      strokeWidth={onOut ? 1 : 1.6}
+    />
   );
-});
+};
+
+/** True when two runs of parts look the same, wherever in the break they stand. */
+export const alike = (a: readonly Part[], b: readonly Part[]): boolean =>
+  a === b ||
+  (a.length === b.length &&
+    a.every((p, i) => {
+      const q = b[i];
+      return (
+        q !== undefined &&
+        p.kind === q.kind &&
+        p.side === q.side &&
+        p.lengthMs === q.lengthMs &&
+        p.reps === q.reps &&
+        p.breath?.cycleMs === q.breath?.cycleMs &&
+        p.breath?.inMs === q.breath?.inMs
+      );
+    }));
+
+interface Props {
+  parts: readonly Part[];
+  height: number;
+  /** A stretch: where it ends in the breath is marked. */
+  holds: boolean;
+}
+
+/** The piece of the spine beside one row: the breath's wave and the work hanging left, right or across. */
+export const Spine = memo(
+  ({ parts, height, holds }: Props) => {
+    const start = parts[0]?.startMs ?? 0;
+    const total = parts.reduce((sum, p) => sum + p.lengthMs, 0) || 1;
+    const pad = 5;
+    const y = (ms: number): number => pad + ((ms - start) / total) * (height - 2 * pad);
+    return (
+      <svg width={SPINE_WIDTH} height={height} aria-hidden="true" style={{ display: 'block' }}>
+        {parts.filter((p) => p.kind === 'work').map((p) => block(p, y))}
+        <path
+          d={wave(parts, y, height)}
+          fill="none"
+          stroke="var(--together)"
+          strokeWidth="1.6"
+          opacity="0.85"
+        />
+        {holds && parts.filter((p) => p.kind === 'work').map((p) => endMark(p, y))}
+      </svg>
+    );
+  },
+  (a, b) => a.height === b.height && a.holds === b.holds && alike(a.parts, b.parts),
+);
 Spine.displayName = 'Spine';

@@ -12,6 +12,12 @@ const places = [
   ['/lead', 'Lead'],
   ['/log', 'Log'],
 ] as const;
+/** Beside the work: how one teaches, why it matters, and what the numbers rest on. */
+const beside = [
+  ['/approach', 'Approach'],
+  ['/head-load', 'Head load'],
+  ['/numbers', 'Numbers'],
+] as const;
 
 /** The frame around every screen but the one that is led from. */
 export const Shell = () => {
@@ -31,6 +37,16 @@ export const Shell = () => {
             key={to}
             to={to}
             className={({ isActive }) => `${styles.link} ${isActive ? styles.here : ''}`}
+          >
+            {name}
+          </NavLink>
+        ))}
+        <span className={styles.gap} />
+        {beside.map(([to, name]) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) => `${styles.link} ${styles.minor} ${isActive ? styles.here : ''}`}
           >
             {name}
           </NavLink>

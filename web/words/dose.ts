@@ -26,10 +26,12 @@ export const wayName = (move: Move, side: 'left' | 'right'): string => {
     case 'side':
       return side;
     case 'arm on top':
-      return `${side} arm on top`;
+    case 'hand on top':
+    case 'leg on top':
+      return `${side} ${move.ways.pair}`;
     case 'thumb in front':
       return `${side} thumb in front`;
     case 'diagonal':
-      return `${side} hand leads`;
+      return `${side} hand, ${side === 'left' ? 'right' : 'left'} foot`;
   }
 };

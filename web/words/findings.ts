@@ -1,5 +1,7 @@
+import { questionOf } from '@kotabi/core/approach';
+import type { Position } from '@kotabi/core/model';
 import { cite, published } from '@kotabi/core/reference';
-import type { Finding, FindingCode } from '@kotabi/core/review';
+import type { Finding, FindingCode, Fix } from '@kotabi/core/review';
 import { length, seconds } from './time';
 
 /** What a finding says: what, and why it matters. Where is the step it points at. */
@@ -11,6 +13,17 @@ export interface FindingWords {
 type Say = { [C in FindingCode]: (f: Extract<Finding, { code: C }>) => FindingWords };
 
 const common = 'Common practice.';
+
+/** Where one sits or stands, in words. */
+export const PLACE: Record<Position, string> = {
+  back: 'sitting back',
+  edge: 'the edge of the seat',
+  standing: 'standing',
+  floor: 'the floor',
+};
+
+const names = (who: readonly string[]): string =>
+  who.length < 2 ? (who[0] ?? '') : `${who.slice(0, -1).join(', ')} and ${who.at(-1)}`;
 
 const say: Say = {
   overSlot: ({ overMs, slotMs }) => ({
@@ -25,6 +38,10 @@ const say: Say = {
     title: `${move}: the ${missing} side is left out`,
     why: `What one side gets, the other is owed. ${common}`,
   }),
+  linkForgotten: ({ move, missing }) => ({
+    title: `${move}: forgotten on the ${missing} in its series`,
+    why: `In a series the second side is where a link gets lost. ${common}`,
+  }),
   unequalSides: ({ move, short, byMs }) => ({
     title: `${move}: ${short} gets ${seconds(byMs)} less`,
     why: `Uneven on purpose is fine: write the reason down and this goes away. ${common}`,
@@ -37,13 +54,116 @@ const say: Say = {
     title: `${move}: held ${seconds(holdMs)} before the ${area} has moved`,
     why: `Muscles stretch best when warm (${cite(published.staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,
   }),
+  strongFirst: ({ move, rung, later }) => ({
+    title: `${move}: “${rung}” comes before the easier “${later}”`,
+    why: `The easy rung readies for the strong one. ${common}`,
+  }),
+  largeFirst: ({ move, later }) => ({
+    title: `${move} comes before the smaller ${later}`,
+    why: `Small movements first, then large ones. ${common}`,
+  }),
+  noRelease: ({ move, before, muscle }) => ({
+    title: `${move}: the ${muscle} again, right after ${before}`,
+    why: `Let it go in between, or leave one of the two out. ${common}`,
+  }),
+  neckLong: ({ move, lengthMs }) => ({
+    title: `${move}: the neck works ${seconds(lengthMs)} without coming back`,
+    why: `After a minute the head comes back to the middle. ${common}`,
+  }),
+  backwardCircle: ({ move }) => ({
+    title: `${move}: a full circle through the back`,
+    why: `Tipped back and turned at once is what a neck likes least. Your approach keeps to the front half. ${common}`,
+  }),
+  extensionWithTurn: ({ move, backDeg, turnDeg }) => ({
+    title: `${move}: head ${backDeg}° back and ${turnDeg}° turned at once`,
+    why: `Extension and rotation are not put together in a group. ${common}`,
+  }),
+  lookingUpFar: ({ move, backDeg, mostDeg }) => ({
+    title: `${move}: looks up ${backDeg}°`,
+    why: `Your approach lifts the gaze, which is about ${mostDeg}° at most. ${common}`,
+  }),
+  foldWithTwist: ({ move, turnDeg }) => ({
+    title: `${move}: a deep fold turned by ${turnDeg}°`,
+    why: `Fold or turn the low back, not both at once. ${common}`,
+  }),
+  headLow: ({ move, who, why }) => ({
+    title: `${move}: the head goes low, not for ${names(who)}`,
+    why: `${why[0]?.toUpperCase()}${why.slice(1)}. ${common} In doubt, a doctor or physiotherapist decides.`,
+  }),
+  chestWithoutRound: ({ move }) => ({
+    title: `${move}: the chest is opened, the upper back never rounded`,
+    why: `A chest opener is balanced by a rounder. ${common}`,
+  }),
+  roundWithoutChest: ({ move }) => ({
+    title: `${move}: the upper back is rounded, the chest never opened`,
+    why: `People come from rounding all day; open the chest as well. ${common}`,
+  }),
+  toAndFro: ({ to, changes, lostMs }) => ({
+    title: `${changes} changes of position: back to ${PLACE[to]} again`,
+    why: `They take ${seconds(lostMs)} and bring unrest. Seated first, then standing. ${common}`,
+  }),
+  thingLate: ({ move, thing }) => ({
+    title: `${move}: needs a ${thing} that nobody has been told of`,
+    why: `What is needed is announced before the start, never halfway. ${common}`,
+  }),
+  roomUnfit: ({ move, why }) => ({
+    title: `${move}: does not go with this room`,
+    why: `${why[0]?.toUpperCase()}${why.slice(1)}. ${common}`,
+  }),
+  notDiscreet: ({ move }) => ({
+    title: `${move}: is heard or noticed on a call`,
+    why: `This break is done while on a call. ${common}`,
+  }),
+  endsOnInhale: ({ move, pastMs, inMs }) => ({
+    title: `${move}: ends ${seconds(pastMs)} into a breath in`,
+    why: `At this pace a breath in takes ${seconds(inMs)}. A hold is let go with a breath out. ${common}`,
+  }),
+  breathWords: ({ move, words, usual }) => ({
+    title: `${move}: says “${words}”`,
+    why: `In your approach it is “${usual}” there. ${common} It is only a note.`,
+  }),
+  exhaleNotLonger: ({ ratio }) => ({
+    title:
+      ratio <= 1
+        ? 'To calm, but the breath out is not longer'
+        : `To calm, but the breath out is only ${ratio} times as long`,
+    why: `It calms when it is two to three times as long as the breath in. ${common}`,
+  }),
+  holdTooShort: ({ move, holdMs, leastMs }) => ({
+    title: `${move}: held for only ${seconds(holdMs)}`,
+    why: `A stretch wants ${seconds(leastMs)} at least (${cite(published.staticHold)}).`,
+  }),
+  holdTooLong: ({ move, holdMs, mostMs }) => ({
+    title: `${move}: held for ${seconds(holdMs)} at a time`,
+    why: `More than ${seconds(mostMs)} at a time is not what is recommended for anyone (${cite(published.staticHoldTotal)}). Two shorter sets do as well.`,
+  }),
+  againstApproach: ({ move, question, answer }) => ({
+    title: `${move}: not as you usually teach`,
+    why: `“${questionOf(question).ask}”: your answer is “${answer}”. Change it here, in the approach of this break, or leave it: it is only a note.`,
+  }),
   noSettle: () => ({
     title: 'Nothing to settle with',
     why: `People arrive in a slump; a settling move gives everyone the same start. ${common}`,
   }),
+  noBreath: () => ({
+    title: 'No breath of its own',
+    why: `Two slow breaths slow everything that follows. ${common}`,
+  }),
+  nothingReleased: () => ({
+    title: 'Nothing lets go after the holds',
+    why: `Shake or roll out what was held, before going back to work. ${common}`,
+  }),
   noClose: () => ({
     title: 'No close',
     why: `Without one nobody notices what changed. ${common}`,
+  }),
+  targetMissed: ({ area, heldMs }) => ({
+    title: `For the ${area}, but ${heldMs === 0 ? 'nothing is done for it' : `only ${seconds(heldMs)} a side`}`,
+    why: `It is what this break is for. ${common}`,
+  }),
+  leftIdle: ({ who, lengthMs, move }) => ({
+    title: `${who} has nothing to do for ${length(lengthMs)}, from ${move} on`,
+    why: `Half a minute of sitting by is enough. ${common}`,
   }),
   cueTooLong: ({ move, cueMs, roomMs, during }) => ({
     title: `${move}: ${seconds(cueMs)} of words ${during === 'work' ? `for ${seconds(roomMs)} of work` : 'before anything moves'}`,
@@ -57,3 +177,44 @@ const say: Say = {
 /** The words of a finding. */
 export const findingWords = (finding: Finding): FindingWords =>
   (say[finding.code] as (f: Finding) => FindingWords)(finding);
+
+/** What a weight is called. */
+export const WEIGHT_WORD = { stop: 'Stop', caution: 'Caution', look: 'Worth a look' } as const;
+
+/** What the button of a fix says. */
+export const fixWords = (fix: Fix): string => {
+  switch (fix.do) {
+    case 'fit':
+      return 'Fit to the slot';
+    case 'both sides':
+      return 'Do both sides';
+    case 'even sides':
+      return 'Give both the same';
+    case 'both directions':
+      return 'Go both ways';
+    case 'dose':
+      return `Make it ${fix.amount} ${fix.unit === 'breaths' && fix.amount === 1 ? 'breath' : fix.unit}`;
+    case 'whole breaths':
+      return 'Hold for whole breaths';
+    case 'rung':
+      return `Use “${fix.rung}”`;
+    case 'swap':
+      return `Do “${fix.name}” instead`;
+    case 'add':
+      return `Put in “${fix.name}”`;
+    case 'move':
+      return 'Change the order';
+    case 'announce':
+      return 'Announce it at the start';
+    case 'series':
+      return 'Make them a series';
+    case 'link by link':
+      return 'Lead the links one by one';
+    case 'positions':
+      return `Do it ${fix.position === 'edge' ? 'at the edge of the seat' : PLACE[fix.position]}`;
+    case 'longer exhale':
+      return `Make the breath out ${fix.ratio} times as long`;
+    case 'remove':
+      return 'Leave it out';
+  }
+};

@@ -1,18 +1,21 @@
-import { Break } from '@kotabi/core/model';
-import { App, Button, Dropdown, Input, Popover, Select } from 'antd';
-import { Download, Play, SlidersHorizontal } from 'lucide-react';
+import { type Approach, type ApproachQuestion, Break, type Move, type MoveLookup } from '@kotabi/core/model';
+import type { Audience, Timed } from '@kotabi/core/review';
+import { App, Button, Dropdown, Input, Modal, Popover, Select } from 'antd';
+import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucide-react';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { useGroups } from '../../api/queries';
 import { minSec } from '../../words/time';
+import { OwnAnswers } from '../approach/OwnAnswers';
 import styles from './break.module.css';
+import { FormNote, FormsMenu } from './FormsNote';
 import { Gauge } from './Gauge';
 import { PaceForm } from './PaceForm';
+import { PurposeForm, purposeText } from './PurposeForm';
 import { SaveNote } from './SaveNote';
 import type { BreakStore } from './store';
 import { Totals } from './Totals';
-import type { Timed } from './useTimed';
 
 const nameSchema = Break.shape.name;
 
@@ -49,12 +52,25 @@ const Name = ({ store }: { store: BreakStore }) => {
   );
 };
 
+interface Props {
+  store: BreakStore;
+  timed: Timed;
+  /** The instructor's own. */
+  approach: Approach;
+  moves: readonly Move[];
+  lookup: MoveLookup;
+  audience: Audience | null;
+  openFit: () => void;
+}
+
 /** Name, group, slot, totals, and what can be done with the whole break. */
-export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed }) => {
+export const BreakHead = ({ store, timed, approach, moves, lookup, audience, openFit }: Props) => {
   const { brk, edit } = useStore(store);
   const groups = useGroups();
   const navigate = useNavigate();
   const file = `/api/breaks/${brk.id}`;
+  const own = Object.keys(brk.approach ?? {}).length;
+  const [answering, setAnswering] = useState(false);
   return (
     <header className={styles.head}>
       <div className={styles.headLine}>
@@ -77,7 +93,48 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
             })
           }
         />
+        {brk.groupId && (
+          <Link
+            to={`/people/${brk.groupId}/needs?break=${brk.id}`}
+            className={styles.needsLink}
+            aria-label="Who needs what"
+          >
+            <Users size={16} aria-hidden="true" /> <span className={styles.wide}>Who needs what</span>
+          </Link>
+        )}
         <SaveNote store={store} />
+        <FormsMenu store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
+        <Button
+          icon={<Compass size={16} />}
+          aria-label={own > 0 ? `Approach (${own})` : 'Approach'}
+          title="Approach: where this break answers differently"
+          onClick={() => setAnswering(true)}
+        >
+          {own > 0 ? own : null}
+        </Button>
+        <Modal
+          open={answering}
+          title="This break answers differently"
+          width={720}
+          okText="Done"
+          cancelButtonProps={{ style: { display: 'none' } }}
+          onOk={() => setAnswering(false)}
+          onCancel={() => setAnswering(false)}
+        >
+          <OwnAnswers
+            own={approach}
+            override={brk.approach ?? {}}
+            change={(key: ApproachQuestion, answer) =>
+              edit('answer differently', (d) => {
+                const next: Record<string, string> = { ...d.approach };
+                if (answer === undefined) delete next[key];
+                else next[key] = answer;
+                if (Object.keys(next).length === 0) delete d.approach;
+                else d.approach = next as Partial<Approach>;
+              })
+            }
+          />
+        </Modal>
         <Dropdown
           trigger={['click']}
           menu={{
@@ -101,7 +158,7 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
             ],
           }}
         >
-          <Button icon={<Download size={16} />}>Take away</Button>
+          <Button icon={<Download size={16} />} aria-label="Take away" title="Take away as a file" />
         </Dropdown>
         <Button
           type="primary"
@@ -126,8 +183,21 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
             )
           }
         />
+        <Button size="small" onClick={openFit} disabled={brk.items.length === 0} title="Shift F">
+          Fit
+        </Button>
         {timed.ok && <Totals totals={timed.timeline.totals} />}
         <span className={styles.grow} />
+        <Popover
+          trigger="click"
+          placement="bottomRight"
+          title="What this break is for"
+          content={<PurposeForm store={store} />}
+        >
+          <Button type="text" icon={<Target size={16} />} aria-label={`What for: ${purposeText(brk)}`}>
+            <span className={styles.wide}>{purposeText(brk)}</span>
+          </Button>
+        </Popover>
         <Popover
           trigger="click"
           placement="bottomRight"
@@ -135,10 +205,14 @@ export const BreakHead = ({ store, timed }: { store: BreakStore; timed: Timed })
           content={<PaceForm store={store} />}
         >
           <Button type="text" icon={<SlidersHorizontal size={16} />}>
-            {brk.pace.breathsPerMinute} breaths/min · {brk.pace.exhaleRatio}× · {brk.firstSide} first
+            <span>
+              {brk.pace.breathsPerMinute}
+              <span className={styles.wide}> breaths/min · {brk.firstSide} first</span>
+            </span>
           </Button>
         </Popover>
       </div>
+      <FormNote store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
       {timed.ok && (
         <span className={styles.hidden} role="status">
           {`The break takes ${minSec(timed.timeline.totals.totalMs)} of ${minSec(brk.slotSec * 1000)}`}

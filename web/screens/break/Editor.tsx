@@ -1,55 +1,116 @@
-import { type Move, type MoveLookup, stepsOf } from '@kotabi/core/model';
-import { useCallback, useMemo, useState } from 'react';
+import { DndContext, DragOverlay } from '@dnd-kit/core';
+import { type Approach, approachOf, type Move, type MoveLookup, stepsOf } from '@kotabi/core/model';
+import { type Fix, WEIGHTS, type Weight } from '@kotabi/core/review';
+import { Dropdown, Segmented } from 'antd';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
+import type { SelectMode } from '../../sheet/Row';
 import { sheetItems } from '../../sheet/rows';
 import { Sheet } from '../../sheet/Sheet';
 import { useTitle } from '../../shell/useTitle';
 import { AddPanel } from './AddPanel';
 import { BreakHead } from './BreakHead';
 import styles from './break.module.css';
-import { dropOn } from './edits';
+import { commandsOf, type Dialog } from './commands';
+import { Dialogs } from './Dialogs';
 import { Findings } from './Findings';
+import { Hotkeys } from './Hotkeys';
 import { Inspector } from './inspector/Inspector';
-import { KeysHelp } from './KeysHelp';
 import type { BreakStore } from './store';
-import { Toolbar } from './Toolbar';
+import { menuOf, Toolbar } from './Toolbar';
 import { useActions } from './useActions';
-import { useKeys } from './useKeys';
-import { useTimed } from './useTimed';
+import { useDrag } from './useDrag';
+import { useAudience, useTimed } from './useTimed';
 
 interface Props {
   store: BreakStore;
   moves: readonly Move[];
+  /** The instructor's own moves, for work that is done away from the page. */
+  own: readonly Move[];
   lookup: MoveLookup;
+  /** The instructor's own; the break may answer some questions differently. */
+  approach: Approach;
 }
 
-/** The break sheet: moves to add on the left, the script in the middle, the chosen step on the right. */
-export const Editor = ({ store, moves, lookup }: Props) => {
-  const { brk, selected, edit, select } = useStore(store);
+/** The weightiest mark of each step. */
+const marksOf = (findings: readonly { code: string; weight: Weight; stepIds: readonly string[] }[]) => {
+  const map = new Map<string, Weight>();
+  for (const { weight, stepIds, code } of findings) {
+    // Running over marks no single step: the gauge shows it.
+    if (code === 'overSlot') continue;
+    const [first] = stepIds;
+    if (!first) continue;
+    const now = map.get(first);
+    if (!now || WEIGHTS.indexOf(weight) < WEIGHTS.indexOf(now)) map.set(first, weight);
+  }
+  return map;
+};
+
+/** The break sheet: moves to add on the left, the script in the middle, the chosen step and the review on the right. */
+export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
+  const state = useStore(store);
+  const { brk, selected, select } = state;
   useTitle(brk.name);
-  const timed = useTimed(brk, lookup);
-  const actions = useActions(store, lookup);
-  const [help, setHelp] = useState(false);
-  useKeys(store, actions, () => setHelp(true));
+  const audience = useAudience(brk.groupId);
+  const timed = useTimed(brk, lookup, approach, audience);
+  const mine = useMemo(() => approachOf(approach, brk.approach), [approach, brk.approach]);
+  const actions = useActions(store, lookup, mine);
+  const location = useLocation();
+  const navigate = useNavigate();
+  const [dialog, setDialog] = useState<Dialog | null>(null);
+  const asked = (location.state as { suggest?: boolean } | null)?.suggest;
+  useEffect(() => {
+    if (!asked) return;
+    setDialog('suggest');
+    // Asked for once: not again when the page is loaded anew.
+    void navigate('.', { replace: true, state: null });
+  }, [asked, navigate]);
+  const [panel, setPanel] = useState<'step' | 'review'>('step');
+
+  const findings = timed.ok ? timed.findings : [];
+  const nextFinding = useCallback(() => {
+    const now = store.getState().selected.at(-1);
+    const withStep = findings.filter((f) => f.stepIds.length > 0);
+    const at = withStep.findIndex((f) => f.stepIds[0] === now);
+    const next = withStep[(at + 1) % Math.max(1, withStep.length)];
+    setPanel('review');
+    if (next) select([...next.stepIds].reverse());
+  }, [findings, select, store]);
+  const commands = useMemo(
+    () =>
+      commandsOf({
+        actions,
+        lookup,
+        undo: () => store.getState().undoEdit(),
+        redo: () => store.getState().redoEdit(),
+        open: setDialog,
+        nextFinding,
+      }),
+    [actions, lookup, store, nextFinding],
+  );
+  const fix = (f: Fix): void => {
+    if (f.do === 'fit') setDialog('fit');
+    else actions.fix(f);
+  };
 
   const items = useMemo(() => (timed.ok ? sheetItems(timed.resolved, timed.timeline) : []), [timed]);
-  const marks = useMemo(() => {
-    const map = new Map<string, 'caution' | 'look'>();
-    if (timed.ok)
-      // Running over marks no single step: the gauge shows it.
-      for (const { weight, stepIds, code } of timed.findings)
-        if (code !== 'overSlot') for (const id of stepIds) if (map.get(id) !== 'caution') map.set(id, weight);
-    return map;
-  }, [timed]);
+  const marks = useMemo(() => marksOf(timed.ok ? timed.findings : []), [timed]);
 
   const choose = useCallback(
-    (stepId: string, extend: boolean) => {
-      const anchor = store.getState().selected[0];
-      if (!extend || !anchor) {
+    (stepId: string, mode: SelectMode) => {
+      const { selected: now, brk: current } = store.getState();
+      setPanel('step');
+      const [anchor] = now;
+      if (mode === 'toggle') {
+        select(now.includes(stepId) ? now.filter((id) => id !== stepId) : [...now, stepId]);
+        return;
+      }
+      if (mode === 'one' || !anchor) {
         select([stepId]);
         return;
       }
-      const ids = stepsOf(store.getState().brk).map((s) => s.id);
+      const ids = stepsOf(current).map((s) => s.id);
       const [a, b] = [ids.indexOf(anchor), ids.indexOf(stepId)];
       const range = ids.slice(Math.min(a, b), Math.max(a, b) + 1);
       // The anchor stays first and the step shown last, whichever way the range runs.
@@ -57,52 +118,109 @@ export const Editor = ({ store, moves, lookup }: Props) => {
     },
     [store, select],
   );
-  const drop = useCallback(
-    (activeId: string, overId: string) => edit('move a step', (d) => dropOn(d, activeId, overId)),
-    [edit],
-  );
 
+  const { dropBefore, dragged, context } = useDrag(store, lookup, actions);
+  const open = findings.length;
   return (
     <div className={styles.screen}>
-      <BreakHead store={store} timed={timed} />
-      <div className={styles.columns}>
-        <AddPanel moves={moves} add={actions.add} />
-        <section className={`card ${styles.middle}`} aria-label="Sheet">
-          <Toolbar store={store} actions={actions} help={() => setHelp(true)} />
-          <div className={styles.scroll}>
-            {timed.ok && items.length > 0 && (
-              <Sheet items={items} selected={selected} marks={marks} onSelect={choose} onDrop={drop} />
-            )}
-            {timed.ok && items.length === 0 && (
-              <div className={styles.blank}>
-                <h2>An empty sheet</h2>
-                <p className="muted">
-                  Choose moves on the left, from settling down to the close. Time runs down this page; left
-                  hangs left, right hangs right.
-                </p>
+      <BreakHead
+        store={store}
+        timed={timed}
+        approach={approach}
+        moves={moves}
+        lookup={lookup}
+        audience={audience}
+        openFit={() => setDialog('fit')}
+      />
+      <DndContext {...context}>
+        <div className={styles.columns}>
+          <AddPanel moves={moves} approach={mine} add={actions.add} />
+          <section className={`card ${styles.middle}`} aria-label="Sheet">
+            <Toolbar store={store} commands={commands} />
+            <Dropdown trigger={['contextMenu']} menu={menuOf(commands, state)}>
+              <div className={styles.scroll}>
+                {timed.ok && (
+                  <Sheet
+                    items={items}
+                    selected={selected}
+                    marks={marks}
+                    dropBefore={dropBefore}
+                    onSelect={choose}
+                  />
+                )}
+                {timed.ok && items.length === 0 && (
+                  <div className={styles.blank}>
+                    <h2>An empty sheet</h2>
+                    <p className="muted">
+                      Choose moves on the left, or drag them here, from settling down to the close. Time runs
+                      down this page; left hangs left, right hangs right. Or let Kotabi{' '}
+                      <button type="button" className={styles.show} onClick={() => setDialog('suggest')}>
+                        suggest a break
+                      </button>
+                      .
+                    </p>
+                  </div>
+                )}
+                {!timed.ok && (
+                  <div className={styles.blank} role="alert">
+                    <h2>This break cannot be timed</h2>
+                    <p className="muted">
+                      {timed.failures.map((f) =>
+                        f.code === 'unknownMove'
+                          ? `It uses a move that is not in your library (${f.moveId}). `
+                          : `A series holds a move without two sides (${lookup(f.moveId)?.name ?? f.moveId}). `,
+                      )}
+                      Undo the last change, or remove the step.
+                    </p>
+                  </div>
+                )}
               </div>
+            </Dropdown>
+          </section>
+          <aside className={`card ${styles.side}`} aria-label="Chosen step and review">
+            <Segmented
+              block
+              className={styles.tabs}
+              aria-label="What is shown here"
+              value={panel}
+              options={[
+                { value: 'step' as const, label: 'Step' },
+                { value: 'review' as const, label: open > 0 ? `Review · ${open}` : 'Review' },
+              ]}
+              onChange={setPanel}
+            />
+            {timed.ok && panel === 'step' && (
+              <Inspector
+                store={store}
+                timed={timed}
+                actions={actions}
+                lookup={lookup}
+                swap={() => setDialog('swap')}
+                fix={fix}
+              />
             )}
-            {!timed.ok && (
-              <div className={styles.blank} role="alert">
-                <h2>This break cannot be timed</h2>
-                <p className="muted">
-                  {timed.failures.map((f) =>
-                    f.code === 'unknownMove'
-                      ? `It uses a move that is not in your library (${f.moveId}). `
-                      : `A series holds a move without two sides (${lookup(f.moveId)?.name ?? f.moveId}). `,
-                  )}
-                  Undo the last change, or remove the step.
-                </p>
-              </div>
+            {timed.ok && panel === 'review' && (
+              <Findings store={store} timed={timed} select={select} fix={fix} />
             )}
-          </div>
-        </section>
-        <aside className={`card ${styles.side}`} aria-label="Chosen step and review">
-          {timed.ok && <Inspector store={store} timed={timed} actions={actions} />}
-          {timed.ok && <Findings findings={timed.findings} resolved={timed.resolved} select={select} />}
-        </aside>
-      </div>
-      <KeysHelp open={help} close={() => setHelp(false)} />
+          </aside>
+        </div>
+        <DragOverlay dropAnimation={null}>
+          {dragged && <div className={styles.dragged}>{dragged.name}</div>}
+        </DragOverlay>
+      </DndContext>
+      <Hotkeys commands={commands} actions={actions} store={store} />
+      <Dialogs
+        dialog={dialog}
+        close={() => setDialog(null)}
+        store={store}
+        actions={actions}
+        commands={commands}
+        moves={moves}
+        own={own}
+        lookup={lookup}
+        approach={approach}
+        audience={audience}
+      />
     </div>
   );
 };

@@ -1,12 +1,23 @@
 import { stepsOf } from '@kotabi/core/model';
-import { Button, Tooltip } from 'antd';
-import { ArrowDown, ArrowUp, Copy, Keyboard, Link2, Redo2, Trash2, Undo2, Unlink2 } from 'lucide-react';
+import { Button, Dropdown, type MenuProps, Tooltip } from 'antd';
+import {
+  ArrowDown,
+  ArrowUp,
+  Copy,
+  Keyboard,
+  Link2,
+  ListTree,
+  Redo2,
+  Shuffle,
+  Trash2,
+  Undo2,
+  Unlink2,
+} from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useStore } from 'zustand';
 import styles from './break.module.css';
-import { chainOf } from './edits';
-import type { BreakStore } from './store';
-import type { Actions } from './useActions';
+import type { Command } from './commands';
+import type { BreakState, BreakStore } from './store';
 
 const Tool = (props: {
   label: string;
@@ -25,84 +36,84 @@ const Tool = (props: {
       disabled={props.off}
       onClick={props.onClick}
     >
-      {props.text}
+      {props.text && <span className={styles.toolText}>{props.text}</span>}
     </Button>
   </Tooltip>
 );
 
-/** What can be done with the chosen steps; each has its key. */
-export const Toolbar = ({
-  store,
-  actions,
-  help,
-}: {
-  store: BreakStore;
-  actions: Actions;
-  help: () => void;
-}) => {
-  const { brk, selected, undo, redo, undoEdit, redoEdit } = useStore(store);
-  const none = selected.length === 0;
-  const chained = chainOf(brk, selected.at(-1) ?? '') !== undefined;
+/** All commands as a menu, each with its key. */
+export const menuOf = (commands: readonly Command[], state: BreakState): MenuProps => ({
+  className: styles.menu,
+  items: [...new Set(commands.map((c) => c.group))].flatMap((group, i) => [
+    ...(i > 0 ? [{ type: 'divider' as const, key: `line ${group}` }] : []),
+    {
+      type: 'group' as const,
+      key: group,
+      label: group,
+      children: commands
+        .filter((c) => c.group === group)
+        .map((c) => ({
+          key: c.id,
+          disabled: !c.possible(state),
+          onClick: c.run,
+          label: (
+            <span className={styles.menuLine}>
+              {c.label}
+              <kbd>{c.keys}</kbd>
+            </span>
+          ),
+        })),
+    },
+  ]),
+});
+
+/** What is done most often, as buttons; everything else in the menu beside them. */
+export const Toolbar = ({ store, commands }: { store: BreakStore; commands: readonly Command[] }) => {
+  const state = useStore(store);
+  const { brk, selected, undo, redo } = state;
   const count = stepsOf(brk).length;
+  const of = (id: string) => {
+    const command = commands.find((c) => c.id === id);
+    if (!command) throw new Error(`no such command: ${id}`);
+    return { label: command.label, keys: command.keys, onClick: command.run, off: !command.possible(state) };
+  };
+  const chained = !of('unchain').off && selected.length < 2;
   return (
     <div className={styles.toolbar} role="toolbar" aria-label="Steps">
       <Tool
+        {...of('undo')}
         label={`Undo${undo.length ? `: ${undo.at(-1)?.label}` : ''}`}
-        keys="Ctrl Z"
         icon={<Undo2 size={17} />}
-        off={undo.length === 0}
-        onClick={undoEdit}
       />
       <Tool
+        {...of('redo')}
         label={`Redo${redo.length ? `: ${redo.at(-1)?.label}` : ''}`}
-        keys="Ctrl Shift Z"
         icon={<Redo2 size={17} />}
-        off={redo.length === 0}
-        onClick={redoEdit}
       />
       <span className={styles.rule} />
-      <Tool
-        label="Move up"
-        keys="Alt ↑"
-        icon={<ArrowUp size={17} />}
-        off={none}
-        onClick={() => actions.move(-1)}
-      />
-      <Tool
-        label="Move down"
-        keys="Alt ↓"
-        icon={<ArrowDown size={17} />}
-        off={none}
-        onClick={() => actions.move(1)}
-      />
-      <Tool label="Duplicate" keys="D" icon={<Copy size={16} />} off={none} onClick={actions.duplicate} />
-      <Tool label="Remove" keys="Delete" icon={<Trash2 size={16} />} off={none} onClick={actions.remove} />
+      <Tool {...of('up')} icon={<ArrowUp size={17} />} />
+      <Tool {...of('down')} icon={<ArrowDown size={17} />} />
+      <Tool {...of('duplicate')} icon={<Copy size={16} />} />
+      <Tool {...of('remove')} icon={<Trash2 size={16} />} />
       <span className={styles.rule} />
-      {chained && selected.length < 2 ? (
-        <Tool
-          label="Take the series apart"
-          keys="U"
-          icon={<Unlink2 size={16} />}
-          onClick={actions.unchain}
-          text="Take apart"
-        />
+      <Tool {...of('swap')} icon={<Shuffle size={16} />} />
+      {chained ? (
+        <Tool {...of('unchain')} icon={<Unlink2 size={16} />} text="Take apart" />
       ) : (
-        <Tool
-          label="Make a series of the chosen steps"
-          keys="C"
-          icon={<Link2 size={16} />}
-          off={selected.length < 2}
-          onClick={actions.chain}
-          text="Make a series"
-        />
+        <Tool {...of('chain')} icon={<Link2 size={16} />} text="Series" />
       )}
       <span className={styles.grow} />
       <span className={`muted small ${styles.count}`}>
         {selected.length > 1
-          ? `${selected.length} of ${count} steps chosen`
+          ? `${selected.length} of ${count} chosen`
           : `${count} step${count === 1 ? '' : 's'}`}
       </span>
-      <Tool label="Keys" keys="?" icon={<Keyboard size={17} />} onClick={help} />
+      <Dropdown trigger={['click']} menu={menuOf(commands, state)} placement="bottomRight">
+        <Button type="text" size="small" icon={<ListTree size={17} />}>
+          Commands
+        </Button>
+      </Dropdown>
+      <Tool {...of('keys')} label="Keys" icon={<Keyboard size={17} />} />
     </div>
   );
 };

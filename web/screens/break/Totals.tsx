@@ -14,7 +14,9 @@ export const Totals = ({ totals }: { totals: Sums }) => {
       <span className="left">Left {minSec(leftMs)}</span> &nbsp;
       <span className="right">Right {minSec(rightMs)}</span> &nbsp;
       {leftMs + rightMs > 0 && <span className={by === 0 ? 'muted' : ''}>{balance}</span>}
-      <span className={`muted ${styles.together}`}> · together {minSec(bothMs)}</span>
+      <span className={`muted ${styles.together}`}>
+        {leftMs + rightMs > 0 && ' · '}together {minSec(bothMs)}
+      </span>
     </span>
   );
 };

@@ -1,31 +1,67 @@
-import { type Move, type MoveLookup, otherSide, type Step, stepsOf } from '@kotabi/core/model';
-import { stepOf } from '@kotabi/core/moves';
-import { App } from 'antd';
-import { nanoid } from 'nanoid';
-import { useMemo } from 'react';
 import {
   breakChain,
   chainOf,
-  duplicateStep,
+  clipOf,
+  duplicate,
+  insertItems,
   insertStep,
   makeChain,
+  nextDirections,
   nextDose,
   nudge,
-  nudgeItem,
   removeSteps,
+  splitSides,
   stepAt,
+  swapFirst,
+  turnChain,
   whyNoChain,
-} from './edits';
+  whyNoSplit,
+  withNewIds,
+} from '@kotabi/core/edit';
+import {
+  type Approach,
+  type Break,
+  type Move,
+  type MoveLookup,
+  rungOf,
+  type Step,
+  stepsOf,
+} from '@kotabi/core/model';
+import { stepOf } from '@kotabi/core/moves';
+import { applyFix, type Fix } from '@kotabi/core/review';
+import { mirrorBreak } from '@kotabi/core/timing';
+import { App } from 'antd';
+import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
+import { fixWords } from '../../words/findings';
+import { clipboard } from './clipboard';
 import type { BreakStore } from './store';
+
+/** The note that was just put in and waits to be written. */
+export const freshNote: { id: string | null } = { id: null };
 
 const newId = (): string => nanoid(10);
 
+/** How far `edit` is told apart from the next one: "3 steps", or "a step". */
+const many = (count: number): string => (count > 1 ? `${count} steps` : 'a step');
+
+/** Puts a whole other state in place of a draft, field by field, so that the edit stays small. */
+export const replaceWith = (draft: Break, next: Break): void => {
+  for (const key of Object.keys(draft)) if (!(key in next)) delete (draft as Record<string, unknown>)[key];
+  Object.assign(draft, next);
+};
+
 /** Everything that can be done with the steps, by key, by button or by menu. */
-export const useActions = (store: BreakStore, lookup: MoveLookup) => {
+export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Approach) => {
   const { message } = App.useApp();
   return useMemo(() => {
     const get = store.getState;
     const shown = (): string | undefined => get().selected.at(-1);
+    const tell = (why: string | null): boolean => {
+      if (why) void message.info(why);
+      return why !== null;
+    };
+    /** Changes the step that is shown. */
     const change = (label: string, recipe: (step: Step) => void, key?: string): void => {
       const id = shown();
       if (id)
@@ -38,88 +74,205 @@ export const useActions = (store: BreakStore, lookup: MoveLookup) => {
           key && `${key}.${id}`,
         );
     };
+    /** Changes every chosen step, as one edit. */
+    const changeAll = (label: string, recipe: (step: Step, move: Move) => void): void => {
+      const { selected, edit } = get();
+      edit(label, (d) => {
+        for (const id of selected) {
+          const step = stepAt(d, id);
+          const move = step && lookup(step.moveId);
+          if (step && move) recipe(step, move);
+        }
+      });
+    };
+    const ids = (): string[] => stepsOf(get().brk).map((s) => s.id);
+    const inOrder = (): string[] => ids().filter((id) => get().selected.includes(id));
+    const remove = (label: string): void => {
+      const { selected } = get();
+      if (selected.length === 0) return;
+      const all = ids();
+      const last = Math.max(...selected.map((id) => all.indexOf(id)));
+      const next = all.slice(last + 1).find((id) => !selected.includes(id));
+      const before = all
+        .slice(0, last)
+        .reverse()
+        .find((id) => !selected.includes(id));
+      get().edit(`${label} ${many(selected.length)}`, (d) => removeSteps(d, selected));
+      const go = next ?? before;
+      get().select(go ? [go] : []);
+    };
+    const copy = (): void => {
+      const { brk, selected } = get();
+      if (selected.length === 0) return;
+      clipboard.put(clipOf(brk, selected));
+      void message.info(
+        `${selected.length} step${selected.length === 1 ? '' : 's'} copied. Paste here or in another break.`,
+      );
+    };
+    const addStep = (move: Move, afterId: string | null | undefined, beforeId?: string | null): void => {
+      const step = stepOf(move, newId(), approach);
+      get().edit(`add ${move.name}`, (d) => {
+        if (beforeId === undefined) insertStep(d, step, afterId ?? null);
+        else {
+          const at = d.items.findIndex((it) => it.id === beforeId);
+          d.items.splice(at < 0 ? d.items.length : at, 0, step);
+        }
+      });
+      get().select([step.id]);
+    };
     return {
       change,
-      add: (move: Move): void => {
-        const step = stepOf(move, newId());
-        get().edit(`add ${move.name}`, (d) => insertStep(d, step, shown() ?? null));
-        get().select([step.id]);
+      changeAll,
+      add: (move: Move): void => addStep(move, shown()),
+      /** Adds a move before an item, or at the end. */
+      addBefore: (move: Move, itemId: string | null): void => addStep(move, null, itemId),
+      addPause: (moveId: 'pause-rest' | 'pause-note' | 'pause-look'): void => {
+        const move = lookup(moveId);
+        if (!move) return;
+        addStep(move, shown());
+        // A note is there to be written: its field takes the keys as soon as it is on the page.
+        freshNote.id = move.onlyWords ? (shown() ?? null) : null;
       },
-      remove: (): void => {
-        const { selected, brk } = get();
-        if (selected.length === 0) return;
-        const ids = stepsOf(brk).map((s) => s.id);
-        const last = Math.max(...selected.map((id) => ids.indexOf(id)));
-        const next = ids.slice(last + 1).find((id) => !selected.includes(id));
-        const before = ids
-          .slice(0, last)
-          .reverse()
-          .find((id) => !selected.includes(id));
-        get().edit(selected.length > 1 ? `remove ${selected.length} steps` : 'remove a step', (d) =>
-          removeSteps(d, selected),
-        );
-        const go = next ?? before;
-        get().select(go ? [go] : []);
+      remove: (): void => remove('remove'),
+      copy,
+      cut: (): void => {
+        copy();
+        remove('cut');
+      },
+      paste: (): void => {
+        const clip = clipboard.get();
+        if (!clip) {
+          tell('Nothing has been copied yet. Choose steps and copy them first.');
+          return;
+        }
+        const unknown = stepsOf(clip).find((s) => !lookup(s.moveId));
+        if (unknown) {
+          tell('What was copied uses a move that is not here.');
+          return;
+        }
+        const items = withNewIds(clip.items, newId);
+        const pasted = stepsOf({ items }).map((s) => s.id);
+        get().edit(`paste ${many(pasted.length)}`, (d) => {
+          insertItems(d, items, shown() ?? null);
+        });
+        get().select(pasted);
       },
       duplicate: (): void => {
-        const id = shown();
-        if (!id) return;
-        const copy = newId();
-        get().edit('duplicate a step', (d) => duplicateStep(d, id, copy));
-        get().select([copy]);
+        const chosen = inOrder();
+        let made: string[] = [];
+        get().edit(`duplicate ${many(chosen.length)}`, (d) => {
+          made = duplicate(d, chosen, newId);
+        });
+        if (made.length > 0) get().select(made);
       },
+      all: (): void => get().select(ids()),
       /** One place up or down; with `whole`, the chain it is a link of. */
       move: (by: 1 | -1, whole = false): void => {
-        const id = shown();
-        if (!id) return;
-        const chain = chainOf(get().brk, id);
-        get().edit('move a step', (d) => (whole && chain ? nudgeItem(d, chain.id, by) : nudge(d, id, by)));
+        const chosen = inOrder();
+        get().edit(`move ${many(chosen.length)}`, (d) => nudge(d, chosen, by, whole));
       },
       step: (by: 1 | -1, extend: boolean): void => {
-        const { brk, selected } = get();
-        const ids = stepsOf(brk).map((s) => s.id);
-        const at = ids.indexOf(shown() ?? '');
-        const next = ids[at < 0 ? (by > 0 ? 0 : ids.length - 1) : at + by];
+        const all = ids();
+        const at = all.indexOf(shown() ?? '');
+        const next = all[at < 0 ? (by > 0 ? 0 : all.length - 1) : at + by];
         if (!next) return;
         if (!extend) {
           get().select([next]);
           return;
         }
-        const anchor = ids.indexOf(selected[0] ?? next);
-        const to = ids.indexOf(next);
-        const range = ids.slice(Math.min(anchor, to), Math.max(anchor, to) + 1);
+        const anchor = all.indexOf(get().selected[0] ?? next);
+        const to = all.indexOf(next);
+        const range = all.slice(Math.min(anchor, to), Math.max(anchor, to) + 1);
         get().select(anchor <= to ? range : range.reverse());
       },
       dose: (by: 1 | -1): void =>
-        change('change the dose', (s) => {
+        changeAll('change the dose', (s) => {
           s.dose = nextDose(s.dose, by);
+        }),
+      sets: (by: 1 | -1): void =>
+        changeAll('change the sets', (s) => {
+          s.sets = Math.min(10, Math.max(1, s.sets + by));
+        }),
+      rung: (by: 1 | -1): void =>
+        changeAll('change the rung', (s, move) => {
+          const at = move.rungs.findIndex((r) => r.name === rungOf(move, s.rung)?.name);
+          const next = move.rungs[at + by];
+          if (next && next.name === rungOf(move)?.name) delete s.rung;
+          else if (next) s.rung = next.name;
+        }),
+      wholeBreaths: (): void =>
+        changeAll('whole breaths', (s) => {
+          const on = s.wholeBreaths ?? get().brk.wholeBreaths;
+          if (s.dose.measure === 'seconds') s.wholeBreaths = !on;
+        }),
+      directions: (): void =>
+        changeAll('change the directions', (s, move) => {
+          if (move.ways.directions) s.directions = nextDirections(s);
+        }),
+      lock: (): void =>
+        changeAll('lock the dose', (s) => {
+          if (s.locked) delete s.locked;
+          else s.locked = true;
+        }),
+      keep: (): void =>
+        changeAll('keep', (s) => {
+          if (s.keep) delete s.keep;
+          else s.keep = true;
         }),
       chain: (): void => {
         const { selected, brk } = get();
-        const why = whyNoChain(brk, selected, lookup);
-        if (why) {
-          void message.info(why);
-          return;
-        }
+        if (tell(whyNoChain(brk, selected, lookup))) return;
         get().edit('make a series', (d) => makeChain(d, selected, newId()));
       },
       unchain: (): void => {
         const chain = chainOf(get().brk, shown() ?? '');
         if (chain) get().edit('take the series apart', (d) => breakChain(d, chain.id));
       },
-      swapFirst: (): void => {
-        const { brk } = get();
+      turnChain: (): void => {
         const id = shown();
-        if (!id) return;
-        const chainId = chainOf(brk, id)?.id;
-        get().edit('change the first side', (d) => {
-          const chain = d.items.find((it) => it.id === chainId);
-          const at = chain?.type === 'chain' ? chain : stepAt(d, id);
-          if (at) at.firstSide = otherSide(at.firstSide ?? d.firstSide);
-        });
+        if (id) get().edit('turn the series', (d) => turnChain(d, id));
       },
+      split: (): void => {
+        const id = shown();
+        if (!id || tell(whyNoSplit(get().brk, id, lookup))) return;
+        const second = newId();
+        get().edit('split into sides', (d) => splitSides(d, id, second));
+        get().select([id, second]);
+      },
+      swapFirst: (): void => {
+        const { selected } = get();
+        get().edit('change the first side', (d) => swapFirst(d, selected));
+      },
+      mirror: (): void => get().edit('mirror the break', (d) => replaceWith(d, mirrorBreak(d))),
+      /** Puts a finding right. */
+      fix: (fix: Fix): void => {
+        const before = new Set(ids());
+        get().edit(fixWords(fix).toLowerCase(), (d) => applyFix(d, fix, { lookup, approach, newId }));
+        const added = ids().filter((id) => !before.has(id));
+        if (added.length > 0) get().select(added);
+      },
+      /** Takes a suggestion over into this break: its steps, slot and what it is for. */
+      takeSuggestion: (suggested: Break): void => {
+        const items = withNewIds(suggested.items, newId);
+        get().edit('take a suggestion', (d) => {
+          d.items = items;
+          d.slotSec = suggested.slotSec;
+          d.firstSide = suggested.firstSide;
+          d.pace.exhaleRatio = suggested.pace.exhaleRatio;
+          for (const key of ['calm', 'onCall', 'targets', 'approach'] as const)
+            if (suggested[key] === undefined) delete d[key];
+            else Object.assign(d, { [key]: suggested[key] });
+          delete d.aside;
+        });
+        get().select([]);
+      },
+      /** Does another move in place of one step. */
+      swap: (stepId: string, move: Move): void =>
+        get().edit(`swap for ${move.name}`, (d) =>
+          applyFix(d, { do: 'swap', stepId, moveId: move.id, name: move.name }, { lookup, approach, newId }),
+        ),
     };
-  }, [store, lookup, message]);
+  }, [store, lookup, approach, message]);
 };
 
 export type Actions = ReturnType<typeof useActions>;

@@ -1,11 +1,10 @@
-import { type Break, type Kept, type MoveLookup, stepsOf } from '@kotabi/core/model';
-import type { Finding } from '@kotabi/core/review';
+import { type Approach, type Break, type Kept, type MoveLookup, stepsOf } from '@kotabi/core/model';
+import { type Finding, type Timed, timed } from '@kotabi/core/review';
 import { Button, Dropdown } from 'antd';
 import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { findingWords } from '../../words/findings';
 import { length, minSec } from '../../words/time';
-import { type Timed, timed } from '../break/useTimed';
 import styles from './breaks.module.css';
 import { MiniSpine } from './MiniSpine';
 
@@ -13,6 +12,7 @@ interface Props {
   kept: Kept<Break>;
   groupName: string;
   lookup: MoveLookup;
+  approach: Approach;
   duplicate: () => void;
   remove: () => void;
 }
@@ -30,9 +30,9 @@ const noteOf = (t: Timed, count: number): string => {
 };
 
 /** One break in the list: its shape, its real length, what stands out, what can be done with it. */
-export const BreakItem = ({ kept: { value }, groupName, lookup, duplicate, remove }: Props) => {
+export const BreakItem = ({ kept: { value }, groupName, lookup, approach, duplicate, remove }: Props) => {
   const navigate = useNavigate();
-  const t = timed(value, lookup);
+  const t = timed(value, lookup, approach);
   const total = t.ok ? t.timeline.totals.totalMs : 0;
   const over = total - value.slotSec * 1000;
   const count = stepsOf(value).length;

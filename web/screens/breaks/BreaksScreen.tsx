@@ -2,6 +2,7 @@ import type { Break, Kept } from '@kotabi/core/model';
 import { App, Button, Upload } from 'antd';
 import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
@@ -10,6 +11,7 @@ import { useTitle } from '../../shell/useTitle';
 import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
 import { newBreak } from './newBreak';
+import { StartDialog } from './StartDialog';
 import { useOpenFile } from './useOpenFile';
 
 const copyOf = (value: Break): Break => ({
@@ -29,11 +31,12 @@ export const BreaksScreen = () => {
   const navigate = useNavigate();
   const { message } = App.useApp();
   const openFile = useOpenFile();
+  const [starting, setStarting] = useState(false);
 
-  const create = async (value: Break): Promise<void> => {
+  const create = async (value: Break, suggest = false): Promise<void> => {
     try {
       await put.mutateAsync({ baseVersion: 0, value });
-      navigate(`/breaks/${value.id}`);
+      navigate(`/breaks/${value.id}`, { state: { suggest } });
     } catch (error) {
       message.error(messageOf(error));
     }
@@ -74,8 +77,9 @@ export const BreaksScreen = () => {
   const groupName = (id: string | null): string =>
     groups.data?.find((g) => g.value.id === id)?.value.name ?? 'for any group';
 
+  const empty = newBreak(nanoid(), breaks.data, moves.approach);
   const add = (
-    <Button type="primary" icon={<Plus size={16} />} onClick={() => create(newBreak(nanoid(), breaks.data))}>
+    <Button type="primary" icon={<Plus size={16} />} onClick={() => setStarting(true)}>
       New break
     </Button>
   );
@@ -124,6 +128,16 @@ export const BreaksScreen = () => {
           )}
         </Empty>
       )}
+      {starting && (
+        <StartDialog
+          empty={() => empty}
+          firstSide={empty.firstSide}
+          lookup={moves.lookup}
+          approach={moves.approach}
+          close={() => setStarting(false)}
+          create={(value, suggest) => void create(value, suggest)}
+        />
+      )}
       <ul className={styles.list}>
         {breaks.data.map((kept) => (
           <BreakItem
@@ -131,6 +145,7 @@ export const BreaksScreen = () => {
             kept={kept}
             groupName={groupName(kept.value.groupId)}
             lookup={moves.lookup}
+            approach={moves.approach}
             duplicate={() => void create(copyOf(kept.value))}
             remove={() => void del(kept)}
           />

@@ -1,15 +1,24 @@
 import type { Part } from '@kotabi/core/timing';
 
-const W = 54;
-const H = 84;
+const SMALL = { W: 54, H: 84 };
+const TALL = { W: 92, H: 330 };
 
-/** A break at a glance: work left, right and across a spine, to scale. */
-export const MiniSpine = ({ parts }: { parts: readonly Part[] }) => {
-  const total = parts.reduce((sum, p) => sum + p.lengthMs, 0) || 1;
+interface Props {
+  parts: readonly Part[];
+  tall?: boolean;
+  /** What the whole height stands for, so that two breaks can be compared; the break's own length when left out. */
+  scaleMs?: number;
+}
+
+/** A break at a glance: work left, right and across a spine, to scale; `tall` for looking closely. */
+export const MiniSpine = ({ parts, tall = false, scaleMs }: Props) => {
+  const { W, H } = tall ? TALL : SMALL;
+  const own = parts.reduce((sum, p) => sum + p.lengthMs, 0);
+  const total = scaleMs || own || 1;
   const y = (ms: number): number => 2 + (ms / total) * (H - 4);
   return (
     <svg width={W} height={H} aria-hidden="true">
-      <path d={`M${W / 2} 2 V${H - 2}`} stroke="#CBBFA6" strokeWidth="1.5" />
+      <path d={`M${W / 2} 2 V${y(own)}`} stroke="#CBBFA6" strokeWidth="1.5" />
       {parts
         .filter((p) => p.kind === 'work')
         .map((p) => {

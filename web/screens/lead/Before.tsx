@@ -1,13 +1,14 @@
 import { type Break, stepsOf } from '@kotabi/core/model';
 import { standingCautions } from '@kotabi/core/moves';
+import type { Timed } from '@kotabi/core/review';
 import { resolvedSteps } from '@kotabi/core/timing';
 import { Button, Switch } from 'antd';
 import { ArrowLeft, Play } from 'lucide-react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { rowDose } from '../../words/dose';
 import { minSec } from '../../words/time';
-import type { Timed } from '../break/useTimed';
 import styles from './lead.module.css';
+import { ReadOut } from './ReadOut';
 import { Tension } from './Tension';
 
 interface Props {
@@ -83,6 +84,7 @@ export const Before = (p: Props) => {
           ))}
         </section>
       </div>
+      {brk.groupId && <ReadOut brk={brk} groupId={brk.groupId} />}
       <section aria-label="What is coming">
         <h2>What is coming</h2>
         <ol className={styles.coming}>

@@ -1,10 +1,10 @@
 import { stepsOf } from '@kotabi/core/model';
+import { timed } from '@kotabi/core/review';
 import { Link } from 'react-router';
 import { useBreaks, useMoves } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
-import { timed } from '../break/useTimed';
 import { MiniSpine } from '../breaks/MiniSpine';
 import styles from './choose.module.css';
 
@@ -26,7 +26,7 @@ export const ChooseScreen = () => {
       )}
       <ul className={styles.list}>
         {ready.map(({ value }) => {
-          const t = timed(value, moves.lookup);
+          const t = timed(value, moves.lookup, moves.approach);
           if (!t.ok) return null;
           return (
             <li key={value.id}>

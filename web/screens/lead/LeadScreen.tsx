@@ -1,11 +1,11 @@
 import type { Break } from '@kotabi/core/model';
+import { type Timed, timed } from '@kotabi/core/review';
 import { theme as antTheme, ConfigProvider, type ThemeConfig } from 'antd';
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useBreak, useGroups, useMoves } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { colour, theme } from '../../theme/tokens';
-import { type Timed, timed } from '../break/useTimed';
 import { Leading } from './Leading';
 import styles from './lead.module.css';
 
@@ -47,7 +47,10 @@ export const LeadScreen = () => {
   const navigate = useNavigate();
   const open = data && moves.data ? data.value : null;
   const lookup = moves.lookup;
-  const t = useMemo(() => (open ? timed(open, lookup) : null), [open, lookup]);
+  const t = useMemo(
+    () => (open ? timed(open, lookup, moves.approach) : null),
+    [open, lookup, moves.approach],
+  );
   if (!open || !t) return <Waiting error={error ?? moves.error} retry={() => void refetch()} />;
   if (!t.ok || t.timeline.parts.length === 0)
     return (

@@ -2,11 +2,11 @@ import { breathCycle } from '@kotabi/core/breath';
 import { type Lead, stop, viewOf } from '@kotabi/core/lead';
 import type { Break, Session } from '@kotabi/core/model';
 import { doneParts } from '@kotabi/core/record';
+import type { Timed } from '@kotabi/core/review';
 import { stepMoves } from '@kotabi/core/timing';
 import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
 import { useTitle } from '../../shell/useTitle';
-import type { Timed } from '../break/useTimed';
 import { After } from './After';
 import { Before } from './Before';
 import { keepSession } from './outbox';
@@ -107,6 +107,7 @@ export const Leading = ({ brk, timed, groupName, leave }: Props) => {
   return (
     <Stage
       brk={brk}
+      approach={resolved.approach}
       timeline={timeline}
       moveOf={stepMoves(resolved)}
       lead={lead}

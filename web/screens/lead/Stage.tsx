@@ -1,22 +1,24 @@
 import type { Lead, LeadView } from '@kotabi/core/lead';
-import { type Break, type Move, otherSide, stepsOf } from '@kotabi/core/model';
+import { type Approach, type Break, type Move, otherSide, stepsOf } from '@kotabi/core/model';
 import type { Timeline } from '@kotabi/core/timing';
 import { Button, Modal } from 'antd';
 import { FlipHorizontal2, Pause, Play, SkipBack, SkipForward, Square, Wind } from 'lucide-react';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Figure } from '../../figure/Figure';
+import { MovingFigure } from '../../figure/MovingFigure';
 import { Tide } from '../../tide/Tide';
 import { countdown, minSec } from '../../words/time';
 import styles from './lead.module.css';
 import { Progress } from './Progress';
+import { figurePhase } from './phase';
 import type { Awake } from './useAwake';
 import type { useLead } from './useLead';
-import { checkLine, countUnit, mainLine, nextLine, partTitle } from './words';
+import { checkLine, countUnit, mainLine, nextLine, partTitle, shownCount } from './words';
 
 interface Props {
   brk: Break;
   timeline: Timeline;
+  approach: Approach;
   moveOf: (stepId: string) => Move | undefined;
   lead: Lead;
   view: LeadView;
@@ -27,7 +29,18 @@ interface Props {
 }
 
 /** Read from four metres: the lit half is the side to use, one number, one line, what comes next. */
-export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirror, awake }: Props) => {
+export const Stage = ({
+  brk,
+  timeline,
+  approach,
+  moveOf,
+  lead,
+  view,
+  act,
+  mirror,
+  setMirror,
+  awake,
+}: Props) => {
   const [asking, setAsking] = useState(false);
   const paused = lead.status === 'paused';
   const toggle = (): void => (paused ? act.resume() : act.pause());
@@ -52,12 +65,13 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
 
   const { part, count, side, breath } = view;
   const move = part ? moveOf(part.stepId) : undefined;
-  const sets = part ? (stepsOf(brk).find((s) => s.id === part.stepId)?.sets ?? 1) : 1;
+  const step = part ? stepsOf(brk).find((s) => s.id === part.stepId) : undefined;
+  const sets = step?.sets ?? 1;
   // Facing the group, the half that is lit is the one the instructor uses; the words stay the group's.
   const lit = side && mirror ? otherSide(side) : side;
   const talking = part !== null && !count;
   const begins = part && timeline.parts[part.index + 1]?.kind === 'work';
-  const main = part ? mainLine(part, move) : 'Ready';
+  const main = part ? mainLine(part, move, approach) : 'Ready';
   return (
     <main
       className={`${styles.stage} ${lit ? styles[`lit-${lit}`] : styles['lit-both']}`}
@@ -73,8 +87,9 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
       </header>
       <div className={styles.stageBody}>
         <div className={styles.stageWords}>
-          <h1>{move?.name ?? 'Get ready'}</h1>
-          {part && (
+          {/* A note is nothing but what is said, so that is what the room reads. */}
+          <h1>{move?.onlyWords ? main : (move?.name ?? 'Get ready')}</h1>
+          {part && move?.kind !== 'pause' && (
             <p className={styles.way}>
               {partTitle(part, move, sets)}
               {side && mirror && <span className={styles.dim}> · you show {otherSide(side)}</span>}
@@ -83,21 +98,32 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
           {part === null && (
             <div className={styles.count}>{Math.max(1, Math.ceil(view.remainingMs / 1000))}</div>
           )}
-          {talking && <p className={styles.cue}>{main}</p>}
+          {talking && !move?.onlyWords && <p className={styles.cue}>{main}</p>}
           {talking && begins && (
             <p className={`tabular ${styles.begins}`}>begins in {Math.ceil(view.remainingMs / 1000)} s</p>
           )}
           {part && count && (
             <>
               <div className={styles.count} data-testid="count">
-                {count.value}
+                {shownCount(count, part, approach.counting)}
               </div>
               <p className={styles.unit}>{countUnit(view)}</p>
             </>
           )}
         </div>
         <div className={styles.stageFigure}>
-          {move && <Figure move={move} side={side} width={340} gap="rgba(20,26,36,0.85)" facing={mirror} />}
+          {move && part && (
+            <MovingFigure
+              move={move}
+              rung={step?.rung}
+              side={side}
+              width={380}
+              gap="rgba(20,26,36,0.85)"
+              facing={mirror}
+              second={part.direction !== null && part.direction === move.ways.directions?.[1]}
+              phase={figurePhase(part, view.remainingMs, move)}
+            />
+          )}
         </div>
       </div>
       <footer className={styles.stageFoot}>
@@ -107,7 +133,7 @@ export const Stage = ({ brk, timeline, moveOf, lead, view, act, mirror, setMirro
           </div>
           {part && count && (
             <div className={styles.foot}>
-              {main} {checkLine(part, move)}
+              {main} {checkLine(part, move, approach)}
             </div>
           )}
         </div>

@@ -1,6 +1,7 @@
+import { cueContext } from '@kotabi/core/approach';
 import { resolveCue } from '@kotabi/core/cues';
 import type { LeadView } from '@kotabi/core/lead';
-import type { Move, Position } from '@kotabi/core/model';
+import { type Approach, defaultApproach, type Move, type Position } from '@kotabi/core/model';
 import type { Part } from '@kotabi/core/timing';
 import { wayName } from '../../words/dose';
 
@@ -12,7 +13,11 @@ const INTO: Record<Position, string> = {
 };
 
 /** The main line of a part: what to say, or what to do now. */
-export const mainLine = (part: Part, move: Move | undefined): string => {
+export const mainLine = (
+  part: Part,
+  move: Move | undefined,
+  approach: Approach = defaultApproach,
+): string => {
   switch (part.kind) {
     case 'position':
       return INTO[move?.position ?? 'back'];
@@ -25,13 +30,19 @@ export const mainLine = (part: Part, move: Move | undefined): string => {
     case 'rest':
       return 'Let go, rest';
     case 'work':
-      return move ? resolveCue(move.cues.feel, { side: part.side }) : '';
+      return move ? resolveCue(move.cues.feel, cueContext(move, approach, { side: part.side })) : '';
   }
 };
 
 /** The second line during work: what to check. */
-export const checkLine = (part: Part, move: Move | undefined): string =>
-  part.kind === 'work' && move ? resolveCue(move.cues.check, { side: part.side }) : '';
+export const checkLine = (
+  part: Part,
+  move: Move | undefined,
+  approach: Approach = defaultApproach,
+): string =>
+  part.kind === 'work' && move
+    ? resolveCue(move.cues.check, cueContext(move, approach, { side: part.side }))
+    : '';
 
 /** What this part is, in a few words: side, direction, set. */
 export const partTitle = (part: Part, move: Move | undefined, sets: number): string =>
@@ -47,6 +58,16 @@ const way = (part: Part, move: Move | undefined): string => {
     ? 'both sides together'
     : move.kind;
 };
+
+/** The big number: repetitions are counted up or down, as the approach says; seconds always run down. */
+export const shownCount = (
+  count: NonNullable<LeadView['count']>,
+  part: Part,
+  counting: Approach['counting'],
+): number =>
+  count.unit === 'reps' && counting === 'up' && part.reps !== null && part.reps > 1
+    ? part.reps - count.value + 1
+    : count.value;
 
 /** Below the big number: its unit, and the warning before the end. */
 export const countUnit = (view: Pick<LeadView, 'count' | 'part' | 'remainingMs'>): string => {

@@ -1,76 +1,212 @@
-import { Kind, Region } from '@kotabi/core/model';
-import { Drawer, Input, Select } from 'antd';
-import { Search } from 'lucide-react';
+import { regionOrder } from '@kotabi/core/approach';
+import { Area, Kind, type Move, Muscle, type Position, Thing } from '@kotabi/core/model';
+import { Button, Checkbox, Input, Select } from 'antd';
+import { FolderOpen, Plus, Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { useMoves } from '../../api/queries';
+import { Link, useNavigate } from 'react-router';
+import { useGroups, useMoves, usePeople } from '../../api/queries';
 import { Figure } from '../../figure/Figure';
+import { searchMoves } from '../../search/moves';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { doseShort } from '../../words/dose';
-import { findMoves } from '../break/AddPanel';
-import { MoveDetail } from './MoveDetail';
+import { type Filters, filterMoves, noFilters, SEATED } from './filters';
 import styles from './moves.module.css';
+import { useOpenMoves } from './useOpenMoves';
 
-/** The library: every move with its figure, by region; one opens beside the others. */
+const REGION_TITLE: Record<Move['region'], string> = {
+  breath: 'Settle, breathe, close',
+  neck: 'Neck',
+  shoulder: 'Shoulders, chest, upper back',
+  spine: 'Spine and sides',
+  wrist: 'Wrists, hands, forearms',
+  hip: 'Hips, legs, feet',
+  face: 'Face, eyes, self-massage',
+  floor: 'On the floor',
+};
+
+const pick = <T extends string>(label: string, options: readonly T[]) => [
+  { value: '' as const, label },
+  ...options.map((o) => ({ value: o, label: o })),
+];
+
+/** The library: a grid of figures by region, found by typing and narrowed by filters. */
 export const MovesScreen = () => {
   useTitle('Moves');
-  const { moveId } = useParams();
-  const { moves, data, error, refetch } = useMoves();
+  const { moves, away: putAway, lookup, approach, data, error, refetch } = useMoves();
+  const groups = useGroups();
   const [text, setText] = useState('');
-  const [kind, setKind] = useState<Kind | null>(null);
+  const [f, setFilters] = useState<Filters>(noFilters);
+  const people = usePeople(f.groupId ?? undefined);
   const navigate = useNavigate();
-  const found = useMemo(
-    () => findMoves(moves, text, null).filter((m) => kind === null || m.kind === kind),
-    [moves, text, kind],
-  );
+  const open = useOpenMoves();
+  const group = groups.data?.find((g) => g.value.id === f.groupId)?.value;
+  const found = useMemo(() => {
+    const own = new Set((data ?? []).map((m) => m.value.id));
+    const fit = group && people.data ? { group, people: people.data.map((p) => p.value) } : null;
+    return filterMoves(searchMoves(f.away ? putAway : moves, text), f, fit, lookup, (id) => own.has(id));
+  }, [moves, putAway, text, f, group, people.data, lookup, data]);
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
-  const open = moves.find((m) => m.id === moveId);
-  const kinds = Kind.options.filter((k) => moves.some((m) => m.kind === k));
+  const set = (more: Partial<Filters>): void => setFilters({ ...f, ...more });
+  const changed = JSON.stringify(f) !== JSON.stringify(noFilters) || text !== '';
+  const away = moves.filter((m) => m.position === 'standing' || m.position === 'floor').length;
+  const shelves = text.trim() === '' ? regionOrder(approach) : [null];
   return (
-    <div className="page">
+    <div className={`page ${styles.wide}`}>
       <div className="bar">
         <h1>Moves</h1>
-        <span className="muted">{moves.length} in the library</span>
+        <span className="muted" role="status">
+          {found.length} of {moves.length}
+        </span>
         <span className="grow" />
-        <Select
-          aria-label="Kind of move"
-          style={{ width: 150 }}
-          value={kind ?? ''}
-          options={[{ value: '', label: 'every kind' }, ...kinds.map((k) => ({ value: k, label: k }))]}
-          onChange={(k) => setKind((k || null) as Kind | null)}
-        />
+        <Button icon={<FolderOpen size={16} />} onClick={open.choose}>
+          Open a file of moves
+        </Button>
+        {open.input}
+        <Button type="primary" icon={<Plus size={16} />} onClick={() => navigate('/moves/new')}>
+          New move
+        </Button>
+      </div>
+      <div className={styles.filters}>
         <Input
           aria-label="Find a move"
-          style={{ width: 260 }}
-          placeholder="name, muscle, area …"
+          className={styles.search}
+          placeholder="name, muscle, area … a typo is fine"
           prefix={<Search size={15} />}
           allowClear
           value={text}
           onChange={(e) => setText(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && found[0]) navigate(`/moves/${found[0].id}`);
+          }}
+        />
+        <Select
+          aria-label="Area"
+          value={f.area ?? ''}
+          options={pick('every area', Area.options)}
+          onChange={(v) => set({ area: (v || null) as Filters['area'] })}
+        />
+        <Select
+          aria-label="Muscle"
+          showSearch
+          popupMatchSelectWidth={false}
+          value={f.muscle ?? ''}
+          options={pick('every muscle', Muscle.options)}
+          onChange={(v) => set({ muscle: (v || null) as Filters['muscle'] })}
+        />
+        <Select
+          aria-label="Kind of move"
+          value={f.kind ?? ''}
+          options={pick('every kind', Kind.options)}
+          onChange={(v) => set({ kind: (v || null) as Filters['kind'] })}
+        />
+        <Select
+          aria-label="Things needed"
+          value={f.thing ?? ''}
+          options={[
+            { value: '', label: 'any things' },
+            { value: 'nothing', label: 'nothing to fetch' },
+            ...Thing.options.map((t) => ({ value: t, label: t })),
+          ]}
+          onChange={(v) => set({ thing: (v || null) as Filters['thing'] })}
+        />
+        <Select
+          aria-label="Chair"
+          value={f.seat ?? ''}
+          options={[
+            { value: '', label: 'any chair' },
+            { value: 'castors', label: 'suits a chair on castors' },
+            { value: 'arms', label: 'suits a chair with arms' },
+            { value: 'highBack', label: 'suits a high back' },
+          ]}
+          popupMatchSelectWidth={false}
+          onChange={(v) => set({ seat: (v || null) as Filters['seat'] })}
+        />
+        <Select
+          aria-label="Seen by others"
+          value={f.discreet ?? ''}
+          options={[
+            { value: '', label: 'seen or not' },
+            { value: 'call', label: 'quiet on a call' },
+            { value: 'camera', label: 'unseen on camera' },
+          ]}
+          popupMatchSelectWidth={false}
+          onChange={(v) => set({ discreet: (v || null) as Filters['discreet'] })}
         />
       </div>
-      {found.length === 0 && <p className="muted">No move has all of these words. Try one of them.</p>}
-      {Region.options.map((region) => {
-        const here = found.filter((m) => m.region === region);
+      <div className={styles.positions}>
+        <Checkbox.Group
+          aria-label="Positions"
+          value={f.positions}
+          onChange={(positions) =>
+            set({ positions: positions.length > 0 ? (positions as Position[]) : SEATED })
+          }
+          options={[
+            { value: 'back', label: 'sitting back' },
+            { value: 'edge', label: 'front edge' },
+            { value: 'standing', label: 'standing' },
+            { value: 'floor', label: 'on the floor' },
+          ]}
+        />
+        <Checkbox checked={f.own} onChange={(e) => set({ own: e.target.checked })}>
+          only my own ({data.length - putAway.length})
+        </Checkbox>
+        {(putAway.length > 0 || f.away) && (
+          <Checkbox checked={f.away} onChange={(e) => set({ away: e.target.checked })}>
+            put away ({putAway.length})
+          </Checkbox>
+        )}
+        <Select
+          aria-label="Fits these people"
+          value={f.groupId ?? ''}
+          options={[
+            { value: '', label: 'fits anyone' },
+            ...(groups.data ?? []).map((g) => ({ value: g.value.id, label: `fits ${g.value.name}` })),
+          ]}
+          popupMatchSelectWidth={false}
+          onChange={(v) => set({ groupId: v || null })}
+        />
+        {!f.positions.includes('standing') && !f.positions.includes('floor') && (
+          <span className="muted small">{away} standing and floor moves are shown only when asked for.</span>
+        )}
+        <span className="grow" />
+        {changed && (
+          <Button
+            size="small"
+            type="text"
+            onClick={() => {
+              setFilters(noFilters);
+              setText('');
+            }}
+          >
+            Show all again
+          </Button>
+        )}
+      </div>
+      {found.length === 0 && (
+        <p className="muted">
+          No move answers to all of that. {text ? 'Try fewer or other words' : 'Open one of the filters'}, or{' '}
+          <Link to="/moves/new">make your own</Link>.
+        </p>
+      )}
+      {shelves.map((region) => {
+        const here = region === null ? found : found.filter((m) => m.region === region);
         if (here.length === 0) return null;
+        const title = region === null ? 'Found, the best first' : REGION_TITLE[region];
         return (
-          <section key={region} aria-label={region}>
-            <h2 className={styles.region}>{region === 'breath' ? 'settle, breathe, close' : region}</h2>
+          <section key={region ?? 'found'} aria-label={title}>
+            <h2 className={styles.region}>
+              {title} <span className="muted small">{here.length}</span>
+            </h2>
             <ul className={styles.grid}>
               {here.map((m) => (
                 <li key={m.id}>
                   <Link to={`/moves/${m.id}`} className={`card ${styles.tile}`}>
-                    <Figure move={m} width={104} />
-                    <span className={styles.text}>
-                      <b>{m.name}</b>
-                      <span className="muted small">
-                        {m.kind} · {doseShort(m.dose.usual)}
-                        {m.ways.pattern === 'together' ? '' : ' each'}
-                      </span>
-                      <span className="muted small">
-                        {m.muscles.slice(0, 2).join(', ') || m.areas.join(', ')}
-                      </span>
+                    <Figure move={m} width={128} />
+                    <b>{m.name}</b>
+                    <span className="muted small">
+                      {m.kind} · {doseShort(m.dose.usual)}
+                      {m.ways.pattern === 'together' ? '' : ' each'}
                     </span>
                   </Link>
                 </li>
@@ -79,15 +215,6 @@ export const MovesScreen = () => {
           </section>
         );
       })}
-      <Drawer
-        open={open !== undefined}
-        onClose={() => navigate('/moves')}
-        title={open?.name}
-        size={520}
-        styles={{ body: { padding: 0, overflow: 'hidden' } }}
-      >
-        {open && <MoveDetail move={open} />}
-      </Drawer>
     </div>
   );
 };

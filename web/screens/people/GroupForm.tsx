@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiFailure, messageOf } from '../../api/client';
 import { useDelete, usePut } from '../../api/queries';
+import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
 import styles from './people.module.css';
 import { DAY_NAMES } from './words';
@@ -20,6 +21,8 @@ interface Values {
   meets: Group['meets'];
   seats: (keyof Group['seats'])[];
   things: Group['things'];
+  room: Group['room'];
+  camera: Group['camera'];
   hopes: string;
 }
 
@@ -126,8 +129,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
             label="Days"
             rules={[{ required: true, message: 'Choose at least one day.' }]}
           >
-            <Select
-              mode="multiple"
+            <MultiSelect
               maxTagCount="responsive"
               options={DAY_NAMES.map((label, i) => ({ value: i + 1, label }))}
             />
@@ -161,14 +163,24 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
             <Select options={Group.shape.meets.unwrap().options.map((o) => ({ value: o, label: o }))} />
           </Form.Item>
           <Form.Item name="things" label="Things at hand">
-            <Select
-              mode="multiple"
+            <MultiSelect
               maxTagCount="responsive"
               options={Thing.options.map((t) => ({ value: t, label: t }))}
             />
           </Form.Item>
         </div>
         <div className={styles.grid}>
+          <Form.Item name="room" label="Room round each seat">
+            <Select
+              options={[
+                { value: 'enough', label: 'enough to stretch the arms out' },
+                { value: 'little', label: 'little: arms stay close' },
+              ]}
+            />
+          </Form.Item>
+          <Form.Item name="camera" label="Camera, when led remotely">
+            <Select options={Group.shape.camera.unwrap().options.map((o) => ({ value: o, label: o }))} />
+          </Form.Item>
           <Form.Item name="seats" label="Their chairs">
             <Checkbox.Group
               options={[

@@ -85,6 +85,12 @@ export const PeopleScreen = () => {
               <>
                 <GroupForm key={kept.value.id} value={kept.value} version={kept.version} />
                 <PeopleTable group={kept.value} />
+                <Link to={`/people/${kept.value.id}/needs`} className={`card ${styles.needsLink}`}>
+                  <b>Who needs what</b>
+                  <span className="muted">
+                    For any break: who does which step as it is, who an easier rung, who another move.
+                  </span>
+                </Link>
               </>
             )}
             {isFresh && <GroupForm key={fresh.id} value={fresh} version={0} />}

@@ -1,17 +1,15 @@
-import { Area, type Group, type Kept, Person, type Side } from '@kotabi/core/model';
-import { App, Button, Form, Input, Modal, Popconfirm, Select, Table } from 'antd';
-import { Pencil, Plus, Trash2 } from 'lucide-react';
+import type { Group, Kept, Person } from '@kotabi/core/model';
+import { App, Button, Popconfirm, Table, Tag } from 'antd';
+import { Download, FileDown, FileUp, Pencil, Plus, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { messageOf } from '../../api/client';
-import { useDelete, usePeople, usePut } from '../../api/queries';
+import { useDelete, usePeople } from '../../api/queries';
 import { Tinted } from '../break/inspector/Tinted';
+import { ImportDialog } from './ImportDialog';
+import { PersonDialog } from './PersonDialog';
 import styles from './people.module.css';
-
-type SideOrBoth = Side | 'both';
-const SIDES: SideOrBoth[] = ['left', 'right', 'both'];
-/** Areas that can be tight; the breath is none. */
-const AREAS = Area.options.filter((a) => a !== 'breath');
+import { limitText } from './words';
 
 const tightText = ({ tight }: Person): string =>
   tight.map((t) => (t.side === 'both' ? `${t.area}` : `${t.side} ${t.area}`)).join(', ');
@@ -21,24 +19,45 @@ export const PeopleTable = ({ group }: { group: Group }) => {
   const people = usePeople(group.id);
   const del = useDelete('people');
   const [open, setOpen] = useState<{ value: Person; version: number } | null>(null);
+  const [importing, setImporting] = useState(false);
   const { message } = App.useApp();
   return (
     <section className={`card ${styles.form}`} aria-label="People">
       <div className="bar" style={{ marginBottom: 8 }}>
         <h2>People in {group.name}</h2>
-        <span className="muted small">
-          A first name or initials is enough. Write down only what you need to lead well.
-        </span>
         <span className="grow" />
+        <Button icon={<FileUp size={15} />} onClick={() => setImporting(true)}>
+          Bring in a table
+        </Button>
+        <a href={`/api/groups/${group.id}/people/table`} download>
+          <Button icon={<Download size={15} />} tabIndex={-1}>
+            Take a table away
+          </Button>
+        </a>
         <Button
           icon={<Plus size={15} />}
           onClick={() =>
-            setOpen({ version: 0, value: { id: nanoid(), groupId: group.id, name: '', tight: [], note: '' } })
+            setOpen({
+              version: 0,
+              value: {
+                id: nanoid(),
+                groupId: group.id,
+                name: '',
+                tight: [],
+                limits: [],
+                note: '',
+                consent: false,
+              },
+            })
           }
         >
           Add a person
         </Button>
       </div>
+      <p className="muted small" style={{ marginBottom: 8 }}>
+        A first name or initials is enough. Write down only what you need to lead well, and only with their
+        consent; it stays on this computer.
+      </p>
       {people.error ? (
         <p>{messageOf(people.error)}</p>
       ) : (
@@ -50,10 +69,10 @@ export const PeopleTable = ({ group }: { group: Group }) => {
           dataSource={people.data ?? []}
           locale={{ emptyText: 'Nobody yet. Breaks and weeks work without names, too.' }}
           columns={[
-            { title: 'Name', width: 150, render: (_, { value }) => <b>{value.name}</b> },
+            { title: 'Name', width: 120, render: (_, { value }) => <b>{value.name}</b> },
             {
               title: 'Feels tight',
-              width: 220,
+              width: 150,
               render: (_, { value }) =>
                 value.tight.length > 0 ? (
                   <Tinted text={tightText(value)} />
@@ -61,9 +80,22 @@ export const PeopleTable = ({ group }: { group: Group }) => {
                   <span className="muted">–</span>
                 ),
             },
+            {
+              title: 'Careful with',
+              render: (_, { value }) =>
+                value.limits.length > 0 ? (
+                  value.limits.map((l) => (
+                    <Tag key={`${l.limit}${l.side}`} style={{ marginBlock: 1 }}>
+                      {limitText(l)}
+                    </Tag>
+                  ))
+                ) : (
+                  <span className="muted">–</span>
+                ),
+            },
             { title: 'Note', render: (_, { value }) => value.note || <span className="muted">–</span> },
             {
-              width: 90,
+              width: 118,
               align: 'right',
               render: (_, { value, version }) => (
                 <>
@@ -74,9 +106,18 @@ export const PeopleTable = ({ group }: { group: Group }) => {
                     icon={<Pencil size={15} />}
                     onClick={() => setOpen({ value, version })}
                   />
+                  <a href={`/api/people/${value.id}/kept`} download={`${value.name}.json`}>
+                    <Button
+                      type="text"
+                      size="small"
+                      tabIndex={-1}
+                      aria-label={`Export what is kept about ${value.name}`}
+                      icon={<FileDown size={15} />}
+                    />
+                  </a>
                   <Popconfirm
                     title={`Delete ${value.name}?`}
-                    description="Everything kept about this person goes with it."
+                    description="The entry goes, and the name in the notes of the log becomes “(someone)”."
                     okText="Delete"
                     onConfirm={() =>
                       del.mutate(value.id, { onError: (error) => message.error(messageOf(error)) })
@@ -95,74 +136,8 @@ export const PeopleTable = ({ group }: { group: Group }) => {
           ]}
         />
       )}
+      {importing && <ImportDialog group={group} close={() => setImporting(false)} />}
       {open && <PersonDialog key={open.value.id} {...open} close={() => setOpen(null)} />}
     </section>
-  );
-};
-
-const PersonDialog = ({ value, version, close }: { value: Person; version: number; close: () => void }) => {
-  const [form] = Form.useForm<Pick<Person, 'name' | 'note'> & { tight: string[] }>();
-  const put = usePut<Person>('people');
-  const { message } = App.useApp();
-  const options = AREAS.flatMap((area) =>
-    SIDES.map((side) => ({ value: `${side}|${area}`, label: side === 'both' ? area : `${side} ${area}` })),
-  );
-  const save = ({ name, note, tight }: { name: string; note: string; tight: string[] }): void => {
-    const parsed = Person.safeParse({
-      ...value,
-      name,
-      note,
-      tight: tight.map((t) => {
-        const [side, area] = t.split('|');
-        return { side, area };
-      }),
-    });
-    if (!parsed.success) {
-      message.error(parsed.error.issues[0]?.message ?? 'This cannot be kept.');
-      return;
-    }
-    put.mutate(
-      { baseVersion: version, value: parsed.data },
-      { onSuccess: close, onError: (error) => message.error(messageOf(error)) },
-    );
-  };
-  return (
-    <Modal
-      open
-      title={version === 0 ? 'Add a person' : value.name}
-      okText="Keep"
-      confirmLoading={put.isPending}
-      onOk={form.submit}
-      onCancel={close}
-    >
-      <Form
-        name="person"
-        form={form}
-        layout="vertical"
-        requiredMark={false}
-        initialValues={{ ...value, tight: value.tight.map((t) => `${t.side}|${t.area}`) }}
-        onFinish={save}
-      >
-        <Form.Item
-          name="name"
-          label="Name or initials"
-          rules={[
-            { required: true, whitespace: true, message: 'A name or initials, so that you know who it is.' },
-          ]}
-        >
-          <Input maxLength={60} autoFocus />
-        </Form.Item>
-        <Form.Item name="tight" label="Feels tight">
-          <Select mode="multiple" options={options} placeholder="area and side" optionFilterProp="label" />
-        </Form.Item>
-        <Form.Item name="note" label="Note">
-          <Input.TextArea rows={2} maxLength={300} />
-        </Form.Item>
-        <p className="muted small">
-          No diagnoses. Whoever has an injury, a recent operation or a known condition asks a doctor or
-          physiotherapist first.
-        </p>
-      </Form>
-    </Modal>
   );
 };

@@ -1,3 +1,5 @@
+import type { PersonLimit } from '@kotabi/core/model';
+
 /** The days of the week, Monday first. */
 export const DAY_NAMES = [
   'Monday',
@@ -21,3 +23,7 @@ export const daysText = (days: readonly number[]): string => {
   }
   return spans.map(([a, b]) => (a === b ? short(a) : `${short(a)}–${short(b)}`)).join(' ');
 };
+
+/** A limit with its side, as it is read: `left shoulder`, `low back`. */
+export const limitText = ({ limit, side }: PersonLimit): string =>
+  side === undefined || side === 'both' ? limit : `${side} ${limit}`;

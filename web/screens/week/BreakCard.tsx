@@ -1,11 +1,11 @@
 import type { Break, Group, Kept, MoveLookup, PlannedBreak, WeekDay } from '@kotabi/core/model';
+import { timed } from '@kotabi/core/review';
 import { dayInput, kindOf, obstacle } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { minSec } from '../../words/time';
-import { timed } from '../break/useTimed';
 import { changePlanned, otherSpans, removePlanned } from './edits';
 import { RemoveButton } from './RemoveButton';
 import { TimeField } from './TimeField';

@@ -1,4 +1,5 @@
 import type { Break, Group, IsoDate, Kept, MoveLookup, PlannedBreak } from '@kotabi/core/model';
+import { timed } from '@kotabi/core/review';
 import { dayInput, kindOf, plannedBreaks, readDay } from '@kotabi/core/schedule';
 import { Button, Tooltip } from 'antd';
 import { CalendarRange, Download, Redo2, Undo2 } from 'lucide-react';
@@ -6,7 +7,6 @@ import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useStore } from 'zustand';
 import type { GripState } from '../../dayband/DayBand';
-import { timed } from '../break/useTimed';
 import { DayRow } from './DayRow';
 import { type Chosen, Panel } from './Panel';
 import { SaveNote } from './SaveNote';

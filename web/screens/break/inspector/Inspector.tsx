@@ -1,14 +1,24 @@
-import { isTwoWay } from '@kotabi/core/model';
+import { chainOf } from '@kotabi/core/edit';
+import { isTwoWay, type MoveLookup } from '@kotabi/core/model';
+import type { Fix, Timed } from '@kotabi/core/review';
+import { Button } from 'antd';
+import { Shuffle } from 'lucide-react';
+import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
-import { Figure } from '../../../figure/Figure';
-import { chainOf } from '../edits';
+import { MovingFigure } from '../../../figure/MovingFigure';
+import { StepFindings } from '../Findings';
 import type { BreakStore } from '../store';
 import type { Actions } from '../useActions';
-import type { Timed } from '../useTimed';
 import { ChainFields } from './ChainFields';
 import { DoseFields } from './DoseFields';
+import { FitFields } from './FitFields';
 import styles from './inspector.module.css';
+import { OwnWords } from './OwnWords';
+import { PositionField } from './PositionField';
+import { RungField } from './RungField';
 import { SideFields } from './SideFields';
+import { StepNeeds } from './StepNeeds';
+import { UsedElsewhere } from './UsedElsewhere';
 import { UsualOrder } from './UsualOrder';
 import { Words } from './Words';
 import { WorkingText } from './WorkingText';
@@ -17,12 +27,16 @@ interface Props {
   store: BreakStore;
   timed: Extract<Timed, { ok: true }>;
   actions: Actions;
+  lookup: MoveLookup;
+  swap: () => void;
+  fix: (fix: Fix) => void;
 }
 
 /** The chosen step: figure, dose, sides, what to say, and how its time comes about. */
-export const Inspector = ({ store, timed, actions }: Props) => {
+export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) => {
   const { brk, selected } = useStore(store);
-  const id = selected.at(-1);
+  // The row lights up at once; the fields follow as soon as there is time, so that the arrow keys never wait for them.
+  const id = useDeferredValue(selected.at(-1));
   const steps = timed.resolved.items.flatMap((i) => ('links' in i ? i.links : [i]));
   const index = steps.findIndex((s) => s.step.id === id);
   const at = steps[index];
@@ -45,28 +59,51 @@ export const Inspector = ({ store, timed, actions }: Props) => {
       </div>
       <h2>{move.name}</h2>
       <p className="muted small">
-        {move.muscles.join(', ') || move.areas.join(', ')}
-        {move.position === 'edge' && ' · front edge of the seat'}
+        {move.kind === 'pause' ? move.purpose : move.muscles.join(', ') || move.areas.join(', ')}
+        {(step.position ?? move.position) === 'edge' && ' · front edge of the seat'}
+        {(step.position ?? move.position) === 'standing' && ' · standing'}
       </p>
-      <div className={styles.figures}>
-        <div>
-          <Figure move={move} width={two ? 122 : 136} side="left" />
-          {two && <span className="left small">left</span>}
-        </div>
-        {two && (
+      <StepFindings store={store} timed={timed} stepId={step.id} fix={fix} />
+      {move.kind !== 'pause' && (
+        <div className={styles.figures}>
           <div>
-            <Figure move={move} width={122} side="right" />
-            <span className="right small">right</span>
+            <MovingFigure move={move} rung={step.rung} width={two ? 122 : 150} side="left" />
+            {two && <span className="left small">left</span>}
           </div>
-        )}
-      </div>
-      <DoseFields step={step} move={move} whole={brk.wholeBreaths} change={actions.change} />
+          {two && (
+            <div>
+              <MovingFigure move={move} rung={step.rung} width={122} side="right" />
+              <span className="right small">right</span>
+            </div>
+          )}
+        </div>
+      )}
+      {move.kind !== 'pause' && (
+        <Button size="small" icon={<Shuffle size={14} />} onClick={swap} className={styles.swap}>
+          Another move instead
+        </Button>
+      )}
+      {move.rungs.length > 1 && <RungField step={step} move={move} change={actions.change} />}
+      {!move.onlyWords && (
+        <DoseFields step={step} move={move} whole={brk.wholeBreaths} change={actions.change} />
+      )}
+      <PositionField step={step} move={move} change={actions.change} />
       {chain && <ChainFields store={store} chain={chain} />}
       {(two || move.ways.directions) && (
         <SideFields step={step} move={move} brk={brk} chained={chain !== undefined} change={actions.change} />
       )}
-      <Words step={step} move={move} parts={timed.timeline.parts} pace={brk.pace} />
+      <FitFields step={step} words={move.onlyWords} change={actions.change} />
+      {brk.groupId && <StepNeeds groupId={brk.groupId} step={step} move={move} lookup={lookup} />}
+      <OwnWords step={step} move={move} change={actions.change} />
+      <Words
+        step={step}
+        move={move}
+        parts={timed.timeline.parts}
+        pace={brk.pace}
+        approach={timed.resolved.approach}
+      />
       <WorkingText parts={parts} chained={chain !== undefined} />
+      <UsedElsewhere move={move} breakId={brk.id} />
       {move.cautions.length > 0 && (
         <div className={styles.cautions}>
           <h3>Take care</h3>

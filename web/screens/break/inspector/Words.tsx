@@ -1,5 +1,6 @@
+import { cueContext } from '@kotabi/core/approach';
 import { countWords, resolveCue } from '@kotabi/core/cues';
-import type { Move, Pace, Side, Step } from '@kotabi/core/model';
+import type { Approach, Move, Pace, Side, Step } from '@kotabi/core/model';
 import { type Part, sayMs } from '@kotabi/core/timing';
 import { seconds } from '../../../words/time';
 import styles from './inspector.module.css';
@@ -10,6 +11,7 @@ interface Props {
   move: Move;
   parts: readonly Part[];
   pace: Pace;
+  approach: Approach;
 }
 
 const count = (text: string): string => {
@@ -18,13 +20,17 @@ const count = (text: string): string => {
 };
 
 /** What to say for each side and direction, and what to feel and check, with the time it takes to say it. */
-export const Words = ({ step, move, parts, pace }: Props) => {
+export const Words = ({ step, move, parts, pace, approach }: Props) => {
   const own = parts.filter((p) => p.stepId === step.id);
   const said = own.filter((p) => p.kind === 'say' || p.kind === 'change');
-  const side: Side | null = own.find((p) => p.kind === 'work')?.side ?? null;
+  /** The sides it is said for, in their order; what reads the same for both stands once. */
+  const sides: (Side | null)[] = [...new Set(own.filter((p) => p.kind === 'work').map((p) => p.side))];
   const during = [
+    ['Go', move.cues.go],
     ['Feel', move.cues.feel],
     ['Check', move.cues.check],
+    ['Breathe', move.cues.breathe],
+    ['Last', move.cues.last],
     ['Back', move.cues.back],
   ] as const;
   return (
@@ -43,19 +49,24 @@ export const Words = ({ step, move, parts, pace }: Props) => {
       ))}
       <dl className={styles.during}>
         {during.map(([name, cue]) => {
-          const text = resolveCue(cue, { side });
+          if (!cue) return null;
+          if (move.onlyWords) return null;
+          const texts = [
+            ...new Set(sides.map((s) => resolveCue(cue, cueContext(move, approach, { side: s })))),
+          ];
           return (
             <div key={name}>
               <dt>{name}</dt>
-              <dd>
-                <Tinted text={text} />{' '}
-                {name !== 'Back' && <span className={styles.meta}>{seconds(sayMs(text, pace))}</span>}
-              </dd>
+              {texts.map((text) => (
+                <dd key={text}>
+                  <Tinted text={text} />{' '}
+                  {name !== 'Back' && <span className={styles.meta}>{seconds(sayMs(text, pace))}</span>}
+                </dd>
+              ))}
             </div>
           );
         })}
       </dl>
-      {side && <p className={styles.hint}>Feel and check as they are said for the {side}.</p>}
     </div>
   );
 };

@@ -1,0 +1,79 @@
+import type { Approach, Break, Move, MoveLookup } from '../model';
+import { moveLookup } from '../moves';
+import { type Finding, review } from '../review';
+import { compileTimeline, resolveBreak } from '../timing';
+import { isOffered, proposedDose, proposedRung, proposedSets } from './propose';
+
+/** What a changed approach alters in one break that is kept already. */
+export interface BreakChange {
+  breakId: string;
+  name: string;
+  /** Sentences that would be said differently: before and after. */
+  words: { before: string; after: string }[];
+  /** Findings that would come and go. */
+  added: Finding[];
+  gone: Finding[];
+  /** Change of the whole length, ms. */
+  lengthMs: number;
+}
+
+/** What a changed approach alters in what is proposed for one move. */
+export interface ProposalChange {
+  moveId: string;
+  name: string;
+  what: ('offered' | 'dose' | 'sets' | 'rung')[];
+}
+
+const keyOf = (f: Finding): string => JSON.stringify(f);
+
+const breakChange = (brk: Break, lookup: MoveLookup, before: Approach, after: Approach): BreakChange[] => {
+  const [a, b] = [resolveBreak(brk, lookup, before), resolveBreak(brk, lookup, after)];
+  if (!a.ok || !b.ok) return [];
+  const [lineA, lineB] = [compileTimeline(a.value), compileTimeline(b.value)];
+  const words = lineA.parts.flatMap((part, i) => {
+    const other = lineB.parts[i]?.text ?? '';
+    return part.text !== other ? [{ before: part.text, after: other }] : [];
+  });
+  const [foundA, foundB] = [
+    review({ resolved: a.value, timeline: lineA, lookup, audience: null }),
+    review({ resolved: b.value, timeline: lineB, lookup, audience: null }),
+  ];
+  const [keysA, keysB] = [new Set(foundA.map(keyOf)), new Set(foundB.map(keyOf))];
+  const change: BreakChange = {
+    breakId: brk.id,
+    name: brk.name,
+    words,
+    added: foundB.filter((f) => !keysA.has(keyOf(f))),
+    gone: foundA.filter((f) => !keysB.has(keyOf(f))),
+    lengthMs: lineB.totals.totalMs - lineA.totals.totalMs,
+  };
+  const same = words.length + change.added.length + change.gone.length === 0 && change.lengthMs === 0;
+  return same ? [] : [change];
+};
+
+const proposalChange = (move: Move, before: Approach, after: Approach): ProposalChange[] => {
+  const differs = (of: (a: Approach) => unknown): boolean =>
+    JSON.stringify(of(before)) !== JSON.stringify(of(after));
+  const what: ProposalChange['what'] = [];
+  if (differs((a) => isOffered(move, a))) what.push('offered');
+  if (differs((a) => proposedDose(move, a))) what.push('dose');
+  if (differs((a) => proposedSets(move, a))) what.push('sets');
+  if (differs((a) => proposedRung(move, a))) what.push('rung');
+  return what.length > 0 ? [{ moveId: move.id, name: move.name, what }] : [];
+};
+
+/** Everything another approach would alter, before it is kept: in the breaks that are there, and in proposals. */
+export const approachChanges = (
+  before: Approach,
+  after: Approach,
+  breaks: readonly Break[],
+  moves: readonly Move[],
+): { breaks: BreakChange[]; proposals: ProposalChange[] } => {
+  const byId = new Map(moves.map((m) => [m.id, m]));
+  // Rests and notes are on no shelf, but breaks hold them.
+  const find: MoveLookup = (id) => byId.get(id) ?? moveLookup()(id);
+  return {
+    breaks: breaks.flatMap((brk) => breakChange(brk, find, before, after)),
+    proposals: moves.flatMap((move) => proposalChange(move, before, after)),
+  };
+};

@@ -1,0 +1,4 @@
+export * from './changes';
+export * from './propose';
+export * from './questions';
+export * from './words';

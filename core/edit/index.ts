@@ -1,0 +1,4 @@
+export * from './clip';
+export * from './edits';
+export * from './order';
+export * from './sides';

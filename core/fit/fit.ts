@@ -1,0 +1,103 @@
+import { removeSteps } from '../edit';
+import type { Approach, Break, Dose, Milliseconds, Move, MoveLookup, Step } from '../model';
+import { stepsOf } from '../model';
+import { compileTimeline, type ResolveFailure, resolveBreak } from '../timing';
+import { chooseDoses } from './doses';
+import { fitProblem, leastMs } from './problem';
+
+/** What was changed in a step's dose. */
+export interface DoseChange {
+  stepId: string;
+  from: Dose;
+  to: Dose;
+}
+
+export type FitResult =
+  | {
+      ok: true;
+      brk: Break;
+      /** Steps left out, in the order in which they went. */
+      dropped: Step[];
+      changes: DoseChange[];
+      beforeMs: Milliseconds;
+      afterMs: Milliseconds;
+    }
+  /** Even the steps that must stay, at their least doses, are longer than the slot. */
+  | { ok: false; code: 'tooMuchKept'; leastMs: Milliseconds; slotMs: Milliseconds; kept: Step[] }
+  | { ok: false; code: 'unresolved'; failures: ResolveFailure[] };
+
+/** What goes first when time is short. Settling, the breath, the close and words stay longest. Common practice. */
+export const priorityOf = (step: Step, move: Move): number => {
+  if (step.priority !== undefined) return step.priority;
+  return move.onlyWords || ['settle', 'breathe', 'close'].includes(move.kind) ? 3 : 2;
+};
+
+const without = (brk: Break, ids: readonly string[]): Break => {
+  const draft = {
+    ...brk,
+    items: brk.items.map((it) => (it.type === 'chain' ? { ...it, links: [...it.links] } : it)),
+  };
+  removeSteps(draft, ids);
+  return draft;
+};
+
+const withDoses = (brk: Break, amounts: ReadonlyMap<string, number>): Break => {
+  const dosed = (step: Step): Step => {
+    const amount = amounts.get(step.id);
+    return amount === undefined || amount === step.dose.amount
+      ? step
+      : { ...step, dose: { ...step.dose, amount } };
+  };
+  return {
+    ...brk,
+    items: brk.items.map((it) => (it.type === 'chain' ? { ...it, links: it.links.map(dosed) } : dosed(it))),
+  };
+};
+
+/**
+ * Fits a break into its slot. All steps stay if they fit at their least doses; else whole steps go, the lowest
+ * priority first, of equals the later one, never one that is kept. Then the doses are chosen, see `chooseDoses`.
+ * Both ways of a move keep the same dose.
+ */
+export const fitBreak = (brk: Break, lookup: MoveLookup, approach: Approach): FitResult => {
+  const dropped: Step[] = [];
+  const first = resolveBreak(brk, lookup, approach);
+  if (!first.ok) return { ok: false, code: 'unresolved', failures: first.failures };
+  const beforeMs = compileTimeline(first.value).totals.totalMs;
+  const order = new Map(stepsOf(brk).map((s, i) => [s.id, i]));
+  const canGo = stepsOf(brk)
+    .filter((s) => !s.keep)
+    .sort((a, b) => {
+      const by = (s: Step) => priorityOf(s, lookup(s.moveId) as Move);
+      return by(a) - by(b) || (order.get(b.id) ?? 0) - (order.get(a.id) ?? 0);
+    });
+  let current = brk;
+  for (;;) {
+    const resolved = resolveBreak(current, lookup, approach);
+    if (!resolved.ok) return { ok: false, code: 'unresolved', failures: resolved.failures };
+    const problem = fitProblem(resolved.value, compileTimeline(resolved.value));
+    if (leastMs(problem) <= problem.slotMs) {
+      const doses = chooseDoses(problem);
+      if (doses) {
+        const fitted = withDoses(current, doses.amounts);
+        const before = new Map(stepsOf(brk).map((s) => [s.id, s.dose]));
+        const changes = stepsOf(fitted).flatMap(({ id, dose }): DoseChange[] => {
+          const from = before.get(id);
+          return from && from.amount !== dose.amount ? [{ stepId: id, from, to: dose }] : [];
+        });
+        return { ok: true, brk: fitted, dropped, changes, beforeMs, afterMs: doses.totalMs };
+      }
+    }
+    const next = canGo.shift();
+    if (!next)
+      return {
+        ok: false,
+        code: 'tooMuchKept',
+        leastMs: leastMs(problem),
+        slotMs: problem.slotMs,
+        kept: stepsOf(current),
+      };
+    dropped.push(next);
+    current = without(current, [next.id]);
+  }
+};

@@ -1,0 +1,4 @@
+export * from './band';
+export * from './doses';
+export * from './fit';
+export * from './problem';

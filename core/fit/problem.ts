@@ -1,0 +1,78 @@
+import { type Approach, type Break, doseStep, type Milliseconds, type Move, type Step } from '../model';
+import { type ResolvedBreak, resolvedSteps, type Timeline, workMs } from '../timing';
+import { bandOf, dosesOf } from './band';
+
+/** One dose a step can have: how long all its work takes then, and how far it is from the usual one. */
+export interface DoseOption {
+  amount: number;
+  workMs: Milliseconds;
+  /** ((dose - usual) / usual)^2 */
+  cost: number;
+}
+
+/** A step whose dose may change. */
+export interface FreeStep {
+  stepId: string;
+  options: readonly DoseOption[];
+  /** One step of its dose, once on one side: 5 s, one breath or one repetition. */
+  doseStepMs: Milliseconds;
+}
+
+/** Doses into a slot: what cannot change, and what can. */
+export interface FitProblem {
+  slotMs: Milliseconds;
+  /** Words, changes, returns, and the work of steps that are locked. */
+  fixedMs: Milliseconds;
+  free: readonly FreeStep[];
+}
+
+/** A step keeps its dose when it is locked, uneven on purpose, or nothing but words. */
+const isFree = (step: Step, move: Move): boolean => !step.locked && !step.uneven && !move.onlyWords;
+
+const optionsOf = (
+  step: Step,
+  move: Move,
+  brk: Break,
+  approach: Approach,
+  nowMs: Milliseconds,
+): DoseOption[] => {
+  const whole = step.wholeBreaths ?? brk.wholeBreaths;
+  const once = (amount: number): Milliseconds => workMs(step.dose, amount, brk.pace, whole);
+  // Sides, directions and sets make the same multiple of every dose.
+  const times = nowMs / once(step.dose.amount);
+  const { usual, ...band } = bandOf(step, move, brk.pace, approach);
+  return dosesOf({ usual, ...band }).map((amount) => ({
+    amount,
+    workMs: Math.round(once(amount) * times),
+    cost: ((amount - usual) / usual) ** 2,
+  }));
+};
+
+/** Reads a fitting problem off a compiled break. */
+export const fitProblem = (resolved: ResolvedBreak, { parts, totals }: Timeline): FitProblem => {
+  const { brk, approach } = resolved;
+  const work = new Map<string, Milliseconds>();
+  for (const p of parts) if (p.kind === 'work') work.set(p.stepId, (work.get(p.stepId) ?? 0) + p.lengthMs);
+  let fixedMs = totals.totalMs;
+  const free = resolvedSteps(resolved).flatMap(({ step, move }): FreeStep[] => {
+    const nowMs = work.get(step.id) ?? 0;
+    if (nowMs === 0 || !isFree(step, move)) return [];
+    fixedMs -= nowMs;
+    return [
+      {
+        stepId: step.id,
+        options: optionsOf(step, move, brk, approach, nowMs),
+        doseStepMs: workMs(step.dose, doseStep(step.dose), brk.pace, false),
+      },
+    ];
+  });
+  return { slotMs: brk.slotSec * 1000, fixedMs, free };
+};
+
+/** The shortest the steps can be made. */
+export const leastMs = ({ fixedMs, free }: FitProblem): Milliseconds =>
+  free.reduce((sum, { options }) => sum + Math.min(...options.map((o) => o.workMs)), fixedMs);
+
+/** The finest dose step of any step that can change: 5 s, one breath or one repetition, as time; 0 without any. */
+export const finestMs = ({ free }: FitProblem): Milliseconds =>
+  free.length === 0 ? 0 : Math.min(...free.map((f) => f.doseStepMs));

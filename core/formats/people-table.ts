@@ -1,0 +1,154 @@
+import Papa from 'papaparse';
+import { Area, fieldProblems, Limit, Person, type PersonLimit, type TightArea } from '../model';
+
+/** What a column of a table of people can hold. */
+export const PEOPLE_COLUMNS = ['name', 'tight', 'limits', 'note', 'consent'] as const;
+export type PeopleColumn = (typeof PEOPLE_COLUMNS)[number];
+
+/** A table as it was read: its head and its rows, all as text. */
+export interface Table {
+  head: string[];
+  rows: string[][];
+}
+
+/** Words by which columns are recognised, in small letters. */
+const KNOWN: Record<PeopleColumn, readonly string[]> = {
+  name: ['name', 'person', 'who', 'initials', 'first name'],
+  tight: ['tight', 'tight areas', 'feels tight', 'areas', 'tension'],
+  limits: ['limits', 'limit', 'careful with', 'cautions', 'avoid'],
+  note: ['note', 'notes', 'remark', 'comment'],
+  consent: ['consent', 'agreed', 'agrees', 'ok to keep'],
+};
+
+/** Spreadsheets run cells that begin like this; a mark in front keeps them text. */
+const FORMULA = /^'(?=[=+\-@\t\r])/;
+
+/** Reads RFC 4180 text; commas, semicolons and tabs are recognised. Empty lines are left out. */
+export const readTable = (text: string): { ok: true; table: Table } | { ok: false; message: string } => {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const broken = errors.find((e) => e.type === 'Quotes');
+  if (broken) return { ok: false, message: `Line ${(broken.row ?? 0) + 1}: a quotation mark is not closed.` };
+  const [head, ...rows] = data.map((row) => row.map((cell) => cell.trim().replace(FORMULA, '')));
+  if (!head || head.every((h) => h === ''))
+    return { ok: false, message: 'There is no line with column names.' };
+  if (rows.length === 0) return { ok: false, message: 'There is no line below the column names.' };
+  return { ok: true, table: { head, rows } };
+};
+
+/** Which column holds what, as far as the names of the columns tell. */
+export const guessColumns = (head: readonly string[]): Partial<Record<PeopleColumn, number>> => {
+  const found: Partial<Record<PeopleColumn, number>> = {};
+  for (const column of PEOPLE_COLUMNS) {
+    const at = head.findIndex((h) => KNOWN[column].includes(h.toLowerCase()));
+    if (at >= 0) found[column] = at;
+  }
+  return found;
+};
+
+/** What is wrong with one cell. */
+export interface CellProblem {
+  column: PeopleColumn;
+  message: string;
+  value: string;
+}
+/** One row of the table, read or not. */
+export type ReadRow =
+  | { line: number; ok: true; person: Person }
+  | { line: number; ok: false; problems: CellProblem[] };
+
+const list = (cell: string): string[] =>
+  cell
+    .split(/[;/|]/)
+    .map((s) => s.trim().toLowerCase())
+    .filter((s) => s !== '');
+
+type SideOrBoth = 'left' | 'right' | 'both';
+
+/** Takes a side off either end of an entry: `left shoulder`, `shoulder left`, `shoulder (left)`. */
+const withSide = (entry: string): { what: string; side?: SideOrBoth } => {
+  const found = /\b(left|right|both)\b/.exec(entry);
+  const what = entry
+    .replace(/\(?\b(left|right|both)( sides?)?\b\)?/, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+  return found ? { what, side: found[1] as SideOrBoth } : { what };
+};
+
+const YES = ['yes', 'y', 'true', '1', 'agreed', 'x'];
+const NO = ['no', 'n', 'false', '0', ''];
+
+/** Reads rows as people of a group. Each row stands for itself; a wrong one names its cell, and nothing is guessed. */
+export const rowsToPeople = (
+  { rows }: Table,
+  columns: Partial<Record<PeopleColumn, number>>,
+  groupId: string,
+  newId: () => string,
+): ReadRow[] =>
+  rows.map((row, i): ReadRow => {
+    const line = i + 2;
+    const cell = (column: PeopleColumn): string => {
+      const at = columns[column];
+      return at === undefined ? '' : (row[at] ?? '');
+    };
+    const problems: CellProblem[] = [];
+    const bad = (column: PeopleColumn, message: string, value = cell(column)): void => {
+      problems.push({ column, message, value });
+    };
+    const tight = list(cell('tight')).flatMap((entry): TightArea[] => {
+      const { what, side = 'both' } = withSide(entry);
+      const area = Area.options.find((a) => a === what);
+      if (area) return [{ area, side }];
+      bad(
+        'tight',
+        `“${what}” is not an area; areas are ${Area.options.filter((a) => a !== 'breath').join(', ')}`,
+        entry,
+      );
+      return [];
+    });
+    const limits = list(cell('limits')).flatMap((entry): PersonLimit[] => {
+      const { what, side } = withSide(entry);
+      const limit = Limit.options.find((l) => l === what);
+      if (limit) return [{ limit, ...(side && { side }) }];
+      bad('limits', `“${what}” is not a limit; limits are ${Limit.options.join(', ')}`, entry);
+      return [];
+    });
+    const said = cell('consent').toLowerCase();
+    if (!YES.includes(said) && !NO.includes(said)) bad('consent', 'must be yes or no');
+    const consent = YES.includes(said);
+    const parsed = Person.safeParse({
+      id: newId(),
+      groupId,
+      name: cell('name'),
+      tight,
+      limits,
+      note: cell('note'),
+      consent,
+    });
+    if (!parsed.success)
+      for (const { path, message } of fieldProblems(parsed.error, { name: cell('name') })) {
+        const column = PEOPLE_COLUMNS.find((c) => path.startsWith(c)) ?? 'name';
+        bad(column, message);
+      }
+    return problems.length === 0 && parsed.success
+      ? { line, ok: true, person: parsed.data }
+      : { line, ok: false, problems };
+  });
+
+const entry = (what: string, side: SideOrBoth | undefined): string =>
+  side === undefined || side === 'both' ? what : `${what} ${side}`;
+
+/** People as a table (RFC 4180: commas, CRLF, quoted where needed). What it writes it reads again. */
+export const peopleToCsv = (people: readonly Person[]): string =>
+  `${Papa.unparse(
+    {
+      fields: [...PEOPLE_COLUMNS],
+      data: people.map(({ name, tight, limits, note, consent }) => [
+        name,
+        tight.map((t) => entry(t.area, t.side)).join('; '),
+        limits.map((l) => entry(l.limit, l.side)).join('; '),
+        note,
+        consent ? 'yes' : 'no',
+      ]),
+    },
+    { newline: '\r\n', escapeFormulae: true },
+  )}\r\n`;

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { Break, defaultApproach, stepsOf } from '../model';
+import { library, moveLookup } from '../moves';
+import { timed } from '../review';
+import { breakFrom, starts } from '../starts';
+import { libStep } from '../testing/review';
+import { agreeForm, driftOf, makeForm, renewForm, shortSlot } from '.';
+
+const lookup = moveLookup();
+let n = 0;
+const newId = () => `n${n++}`;
+const context = { moves: library, lookup, approach: defaultApproach, audience: null, newId };
+const full = breakFrom(starts.find((s) => s.id === 'head-down')!, context);
+const judge = (b: Break) => {
+  const judged = timed(b, lookup);
+  if (!judged.ok) throw new Error('cannot be timed');
+  return judged;
+};
+
+describe('forms of a break', () => {
+  it('the short one is at most half as long, and fits', () => {
+    expect([600, 900, 300, 130, 30].map(shortSlot)).toEqual([300, 300, 120, 60, 15]);
+    const short = makeForm(full, 'short', context);
+    expect(short.slotSec).toBe(300);
+    expect(judge(short).timeline.totals.totalMs).toBeLessThanOrEqual(300_000);
+    expect(short.formOf).toMatchObject({ breakId: full.id, kind: 'short' });
+    expect(short.name).toBe('Ten minutes from the head down (short)');
+    expect(Break.parse(short)).toEqual(short);
+    const kinds = stepsOf(short).map((s) => lookup(s.moveId)?.kind);
+    expect(kinds).toEqual(expect.arrayContaining(['settle', 'mobilise', 'stretch', 'close']));
+    expect(judge(short).findings.map((f) => f.code)).not.toContain('notMobilised');
+  });
+
+  it('keeps what is kept, and as much slot as that needs', () => {
+    const kept = { ...full, items: full.items.map((i) => ({ ...i, keep: true })) };
+    const short = makeForm(kept, 'short', context);
+    expect(stepsOf(short)).toHaveLength(stepsOf(full).length);
+    expect(short.slotSec).toBeGreaterThan(300);
+    expect(judge(short).timeline.totals.totalMs).toBeLessThanOrEqual(short.slotSec * 1000);
+  });
+
+  it('the one for a call holds only what nobody hears', () => {
+    const call = makeForm(full, 'on a call', context);
+    expect(stepsOf(call).length).toBeGreaterThan(4);
+    for (const s of stepsOf(call)) expect(lookup(s.moveId)?.discreet.call, s.moveId).toBe(true);
+    expect(new Set(stepsOf(call).map((s) => s.moveId)).size).toBe(stepsOf(call).length);
+    expect(judge(call).findings.map((f) => f.code)).not.toContain('notDiscreet');
+  });
+
+  it('the one for a standing room has no seat', () => {
+    const room = makeForm(full, 'standing room', context);
+    for (const s of stepsOf(room))
+      expect(s.position ?? lookup(s.moveId)?.position, s.moveId).toBe('standing');
+    expect(judge(room).findings.map((f) => f.code)).not.toContain('toAndFro');
+  });
+
+  it('say how their break has drifted away, and nothing about their own changes', () => {
+    const short = makeForm(full, 'short', context);
+    expect(driftOf(short, full)).toEqual([]);
+    expect(driftOf({ ...short, items: short.items.slice(1) }, full)).toEqual([]);
+    const longer: Break = { ...full, items: [...full.items, libStep('look-far')] };
+    expect(driftOf(short, longer)).toMatchObject([{ code: 'added', step: { moveId: 'look-far' } }]);
+    expect(driftOf(agreeForm(short, longer), longer)).toEqual([]);
+    const renewed = renewForm(short, longer, context);
+    expect(renewed).toMatchObject({ id: short.id, name: short.name });
+    expect(driftOf(renewed, longer)).toEqual([]);
+    expect(driftOf(full, longer)).toEqual([]);
+  });
+});

@@ -1,0 +1,151 @@
+import { type Change, compareBreaks } from '../compare';
+import { removeSteps } from '../edit';
+import { fitBreak } from '../fit';
+import {
+  type Approach,
+  type Break,
+  type FormKind,
+  type Move,
+  type MoveLookup,
+  type Step,
+  stepsOf,
+} from '../model';
+import { type Audience, applyFix } from '../review';
+import { swapsFor } from '../suggest/swap';
+
+interface Context {
+  moves: readonly Move[];
+  lookup: MoveLookup;
+  approach: Approach;
+  audience: Audience | null;
+  newId: () => string;
+}
+
+/** The slots a break is shortened to, seconds: the usual ones. */
+const SHORT_SLOTS = [60, 120, 180, 300, 600] as const;
+
+/** The slot of the short form: the longest usual one that is at most half of the break's. */
+export const shortSlot = (slotSec: number): number =>
+  [...SHORT_SLOTS].reverse().find((s) => s <= slotSec / 2) ?? Math.max(10, Math.round(slotSec / 2));
+
+const swapTo = (draft: Break, step: Step, move: Move, { lookup, approach, newId }: Context): void =>
+  applyFix(
+    draft,
+    { do: 'swap', stepId: step.id, moveId: move.id, name: move.name },
+    { lookup, approach, newId },
+  );
+
+/** Does each step some other way, by another move or not at all, until it passes. */
+const adapt = (
+  brk: Break,
+  context: Context,
+  passes: (m: Move, s: Step) => boolean,
+  other: (m: Move) => boolean,
+): Break => {
+  const draft: Break = JSON.parse(JSON.stringify(brk));
+  for (const { id } of stepsOf(brk)) {
+    const step = stepsOf(draft).find((s) => s.id === id);
+    const move = step && context.lookup(step.moveId);
+    if (!step || !move || passes(move, step)) continue;
+    const named = move.instead.map(context.lookup).find((m) => m !== undefined && other(m));
+    const used = new Set(stepsOf(draft).map((s) => s.moveId));
+    const instead =
+      named && !used.has(named.id)
+        ? named
+        : swapsFor(draft, step, { ...context, moves: context.moves.filter(other) }, 1)[0]?.move;
+    if (instead) swapTo(draft, step, instead, context);
+    else removeSteps(draft, [id]);
+  }
+  return draft;
+};
+
+const NAMES: Record<FormKind, string> = {
+  short: 'short',
+  'on a call': 'on a call',
+  'standing room': 'standing room',
+};
+
+/**
+ * Leaves out area by area, the last hold first, each with the movement that nothing else needs any more, until the
+ * rest fits at its least doses: a short form is a smaller pass, not only its beginning.
+ */
+const fewerAreas = (brk: Break, context: Context): Break => {
+  const { lookup, approach } = context;
+  const draft: Break = JSON.parse(JSON.stringify(brk));
+  const moveOf = (s: Step): Move | undefined => lookup(s.moveId);
+  for (;;) {
+    const fitted = fitBreak(draft, lookup, approach);
+    if (fitted.ok && fitted.dropped.length === 0) return draft;
+    const steps = stepsOf(draft);
+    const holds = steps.filter((s) => moveOf(s)?.kind === 'stretch');
+    const last = holds.filter((s) => !s.keep).at(-1);
+    if (!last || holds.length < 2) return draft;
+    const left = holds.filter((s) => s !== last);
+    const needed = new Set(left.flatMap((s) => moveOf(s)?.areas[0] ?? []));
+    const idle = steps.filter((s) => {
+      const move = moveOf(s);
+      return move?.kind === 'mobilise' && !s.keep && !move.areas.some((a) => needed.has(a));
+    });
+    removeSteps(
+      draft,
+      [last, ...idle].map((s) => s.id),
+    );
+  }
+};
+
+/** Everything of a break that its forms follow: the steps as they are, under their own ids. */
+const basisOf = (brk: Break): Break['items'] => JSON.parse(JSON.stringify(brk.items));
+
+/**
+ * Makes another form of a break: shorter, for a call, or for a room without seats. It is a break of its own, with
+ * the same step ids, and remembers what it was made from. A break whose kept steps cannot be made short enough
+ * keeps the slot they need.
+ */
+export const makeForm = (brk: Break, kind: FormKind, context: Context): Break => {
+  const { lookup, approach } = context;
+  const base: Break = {
+    ...brk,
+    id: context.newId(),
+    name: `${brk.name.slice(0, 60)} (${NAMES[kind]})`,
+    formOf: { breakId: brk.id, kind, basis: basisOf(brk) },
+  };
+  delete base.aside;
+  if (kind === 'short') {
+    const short = fewerAreas({ ...base, slotSec: shortSlot(brk.slotSec) }, context);
+    const fitted = fitBreak(short, lookup, approach);
+    if (fitted.ok) return fitted.brk;
+    const needed = fitted.code === 'tooMuchKept' ? Math.ceil(fitted.leastMs / 1000) : brk.slotSec;
+    const least = fitBreak({ ...short, slotSec: needed }, lookup, approach);
+    return least.ok ? least.brk : short;
+  }
+  if (kind === 'on a call') {
+    const quiet = adapt(
+      base,
+      context,
+      (m) => m.discreet.call,
+      (m) => m.discreet.call,
+    );
+    return { ...quiet, onCall: true };
+  }
+  const stands = (m: Move): boolean => m.position === 'standing' || m.alsoIn.includes('standing');
+  const upright = adapt(base, context, stands, stands);
+  for (const step of stepsOf(upright))
+    if (lookup(step.moveId)?.position !== 'standing') step.position = 'standing';
+  if (approach.ending === 'all seated')
+    upright.approach = { ...upright.approach, ending: 'last moves standing' };
+  return upright;
+};
+
+/** How the break a form was made from has changed since: nothing when they still agree. */
+export const driftOf = (form: Break, parent: Break): Change[] =>
+  form.formOf
+    ? compareBreaks({ ...parent, items: form.formOf.basis }, parent).filter((c) => c.code !== 'break')
+    : [];
+
+/** The form as it would be made anew from what its parent is now, under its own id and name. */
+export const renewForm = (form: Break, parent: Break, context: Context): Break =>
+  form.formOf ? { ...makeForm(parent, form.formOf.kind, context), id: form.id, name: form.name } : form;
+
+/** The form agrees with its parent as it is: the differences are meant. */
+export const agreeForm = (form: Break, parent: Break): Break =>
+  form.formOf ? { ...form, formOf: { ...form.formOf, basis: basisOf(parent) } } : form;

@@ -1,0 +1,5 @@
+import { hipHold } from './hold';
+import { hipMobilise } from './mobilise';
+
+/** The shelf, in the order in which it is shown. */
+export const hipMoves = [...hipMobilise, ...hipHold];

@@ -1,0 +1,5 @@
+import { wristHold } from './hold';
+import { wristMobilise } from './mobilise';
+
+/** The shelf, in the order in which it is shown. */
+export const wristMoves = [...wristMobilise, ...wristHold];

@@ -1,0 +1,4 @@
+export * from './answer';
+export * from './demands';
+export * from './rules';
+export * from './table';

@@ -1,0 +1,196 @@
+import type { Area, Limit, RoomLimit } from '../model';
+import type { Demand } from './demands';
+
+/**
+ * How much a demand weighs for a limit. `care`: fine, with a word. `ease`: an easier rung that does not ask it,
+ * or with a word where there is none. `avoid`: not this; an easier rung, another move, or left out.
+ */
+export type Weight = 'care' | 'ease' | 'avoid';
+
+/** One rule: what a limit says to a demand. */
+export interface NeedRule {
+  limit: Limit | RoomLimit;
+  demand: Demand;
+  weight: Weight;
+  /** The reason in a phrase, as it is said to the instructor. */
+  why: string;
+  /** Only for moves of these areas. */
+  areas?: readonly Area[];
+  /** Null: common practice, no source. */
+  source: null;
+}
+
+type Row = readonly [demand: Demand, weight: Weight, why: string, areas?: readonly Area[]];
+
+const ARM: readonly Area[] = ['shoulder', 'chest', 'upper arm', 'upper back'];
+const HAND: readonly Area[] = ['forearm', 'hand'];
+const LEG: readonly Area[] = ['hip', 'leg', 'foot'];
+const NECK: readonly Area[] = ['neck'];
+
+/** All rules, by limit. Every one is common practice, no source: the usual cautions of the trade, put together. */
+const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
+  neck: [
+    ['looking up', 'avoid', 'no looking up with a sore neck'],
+    ['hand weight on the head', 'avoid', 'no hand on the head'],
+    ['end of range', 'ease', 'stop short of the end', NECK],
+    ['neck bent to the side', 'ease', 'tilt only half as far'],
+    ['neck turned', 'ease', 'turn only as far as is easy'],
+    ['chin to the chest', 'care', 'chin down only as far as is easy'],
+    ['firm pressure', 'care', 'press lightly', NECK],
+  ],
+  dizziness: [
+    ['looking up', 'avoid', 'looking up can make dizzy'],
+    ['head low', 'avoid', 'a low head can make dizzy'],
+    ['neck turned', 'ease', 'turn the head slowly and not far'],
+    ['eyes closed', 'ease', 'eyes stay open'],
+    ['standing', 'care', 'a hand on the desk while standing'],
+    ['long breath out', 'care', 'breathe normally if light-headed'],
+    ['on the floor', 'avoid', 'getting up from the floor can make dizzy'],
+  ],
+  'blood or eye pressure': [
+    ['head low', 'avoid', 'no head below the heart'],
+    ['effort', 'care', 'never press with held breath'],
+    ['arms overhead', 'care', 'arms overhead only briefly'],
+    ['long breath out', 'care', 'no forced breath'],
+    ['belly pressed', 'ease', 'no pressing together of the belly'],
+  ],
+  osteoporosis: [
+    ['back rounded', 'avoid', 'no deep rounding of the spine'],
+    ['deep lean forward', 'avoid', 'no deep folding'],
+    ['back turned', 'ease', 'turn only a little'],
+    ['end of range', 'avoid', 'nothing at the end of the range'],
+    ['effort', 'care', 'work lightly'],
+    ['chin to the chest', 'care', 'chin down only a little'],
+    ['firm pressure', 'ease', 'press lightly'],
+  ],
+  shoulder: [
+    ['arms overhead', 'avoid', 'arm not above the shoulder'],
+    ['arm behind', 'avoid', 'arm not behind the back'],
+    ['end of range', 'avoid', 'nothing at the end of the shoulder’s range', ARM],
+    ['arm across', 'ease', 'arm across only low and light'],
+    ['weight on the hands', 'avoid', 'no weight on the arm'],
+    ['arm at shoulder height', 'care', 'arm only as high as is free of pain'],
+    ['effort', 'care', 'work lightly', ARM],
+  ],
+  'wrist or hand': [
+    ['weight on the hands', 'avoid', 'no weight on the hand'],
+    ['end of range', 'avoid', 'wrist not to its end', HAND],
+    ['wrist bent far', 'ease', 'bend the wrist only half-way'],
+    ['grip', 'ease', 'grip loosely'],
+    ['firm pressure', 'ease', 'let the hand only stroke'],
+  ],
+  'low back': [
+    ['deep lean forward', 'avoid', 'no deep folding'],
+    ['back rounded', 'ease', 'round only half as far'],
+    ['back turned', 'ease', 'turn from the ribs, half as far'],
+    ['back arched', 'ease', 'do not arch'],
+    ['back bent to the side', 'care', 'lean only as far as is easy'],
+    ['on the floor', 'care', 'roll to the side to get up'],
+    ['effort', 'care', 'brace gently, breathe on', ['low back', 'hip', 'leg']],
+  ],
+  hip: [
+    ['hip bent deep', 'avoid', 'hip not bent deep'],
+    ['leg crossed', 'avoid', 'no crossed leg'],
+    ['end of range', 'avoid', 'nothing at the end of the hip’s range', LEG],
+    ['deep lean forward', 'ease', 'lean only half as far'],
+    ['legs wide', 'ease', 'knees only hip-wide'],
+    ['effort', 'care', 'work lightly', LEG],
+  ],
+  'hip replacement': [
+    ['hip bent deep', 'avoid', 'hip never bent past the level seat'],
+    ['leg crossed', 'avoid', 'never cross the leg'],
+    ['deep lean forward', 'avoid', 'no deep lean over the legs'],
+    ['end of range', 'avoid', 'nothing at the end of the hip’s range', LEG],
+    ['legs wide', 'ease', 'knees only hip-wide'],
+    ['on the floor', 'avoid', 'not down to the floor'],
+  ],
+  knee: [
+    ['knee bent deep', 'avoid', 'knee not bent deep'],
+    ['leg crossed', 'avoid', 'no twist on a bent knee'],
+    ['effort', 'ease', 'work lightly, less far', ['leg', 'hip']],
+    ['knee straight', 'care', 'straighten softly, never locked'],
+    ['on the floor', 'care', 'help getting down and up'],
+  ],
+  pregnancy: [
+    ['belly pressed', 'avoid', 'nothing presses the belly'],
+    ['deep lean forward', 'avoid', 'no deep folding'],
+    ['on the floor', 'avoid', 'not lying flat on the back'],
+    ['head low', 'avoid', 'head stays up'],
+    ['back turned', 'ease', 'turn open and only a little'],
+    ['end of range', 'ease', 'joints are softer now: stop short of the end'],
+    ['long breath out', 'care', 'no forced breath'],
+    ['effort', 'care', 'never press with held breath'],
+  ],
+  hypermobility: [
+    ['end of range', 'avoid', 'stop well short of the end'],
+    ['looking up', 'ease', 'do not drop the head back'],
+    ['back arched', 'ease', 'do not hang in the low back'],
+    ['wrist bent far', 'ease', 'bend the wrist only half-way'],
+    ['knee straight', 'care', 'knee soft, never locked'],
+    ['arms stretched out', 'care', 'elbows soft, never locked'],
+  ],
+  balance: [
+    ['standing', 'avoid', 'stay seated'],
+    ['edge of the seat', 'care', 'sit further back'],
+    ['eyes closed', 'ease', 'eyes stay open'],
+    ['head low', 'ease', 'head stays up'],
+    ['on the floor', 'avoid', 'not down to the floor'],
+  ],
+  'asthma or breath': [
+    ['long breath out', 'ease', 'no forced breath out'],
+    ['breath leads', 'care', 'at one’s own pace of breath'],
+    ['effort', 'care', 'stop before it gets short of breath'],
+    ['belly pressed', 'ease', 'room for the breath'],
+  ],
+  'recent surgery': [
+    ['movement', 'avoid', 'ask a doctor or physiotherapist first'],
+    ['long breath out', 'ease', 'breathe normally'],
+  ],
+  'cannot stand': [
+    ['standing', 'avoid', 'stays seated'],
+    ['on the floor', 'avoid', 'not down to the floor'],
+    ['edge of the seat', 'care', 'only as far forward as is safe'],
+  ],
+  'one arm': [
+    ['both arms', 'avoid', 'needs both arms'],
+    ['weight on the hands', 'avoid', 'needs both hands'],
+    ['arms alike', 'care', 'with the one arm'],
+  ],
+  'limited sight': [
+    ['eyes follow', 'care', 'say where the hand goes; do not only show'],
+    ['standing', 'care', 'clear the floor, a hand on the desk'],
+  ],
+  'limited hearing': [
+    ['eyes closed', 'ease', 'cannot hear the end: eyes stay open'],
+    ['head low', 'care', 'cannot see you: agree on a signal for the end'],
+    ['looking up', 'care', 'stand where you can be seen'],
+  ],
+  castors: [
+    ['chair carries', 'ease', 'the chair rolls: lock or wedge it, or use another rung'],
+    ['edge of the seat', 'care', 'wedge the chair against desk or wall'],
+  ],
+  'chair arms': [['room beside the seat', 'ease', 'the arms of the chair are in the way']],
+  'high back': [
+    ['room behind the seat', 'ease', 'the high back is in the way: sit sideways or reach back only'],
+  ],
+  'little room': [['arms stretched out', 'ease', 'no room to stretch the arms out']],
+};
+
+export const needRules: readonly NeedRule[] = Object.entries(TABLE).flatMap(([limit, rows]) =>
+  rows.map(
+    ([demand, weight, why, areas]): NeedRule => ({
+      limit: limit as Limit | RoomLimit,
+      demand,
+      weight,
+      why,
+      ...(areas && { areas }),
+      source: null,
+    }),
+  ),
+);
+
+const byLimit = new Map<Limit | RoomLimit, NeedRule[]>();
+for (const rule of needRules) byLimit.set(rule.limit, [...(byLimit.get(rule.limit) ?? []), rule]);
+
+/** The rules of one limit. */
+export const rulesOf = (limit: Limit | RoomLimit): readonly NeedRule[] => byLimit.get(limit) ?? [];

@@ -1,0 +1,50 @@
+import { isOffered, isSeated, proposedDose } from '../approach/propose';
+import { type Approach, type Area, isTwoWay, type Kind, type Move, type MoveLookup } from '../model';
+import { library } from '../moves';
+import type { Answer } from '../needs';
+import type { PlacedStep } from './facts';
+import type { Fix } from './fix';
+
+/**
+ * The move of a kind one would put in for an area: the shortest usual dose among those that are for that area
+ * first of all, else among those that reach it too. Undefined when the library has none on the seat.
+ */
+export const moveFor = (
+  kind: Kind,
+  area: Area,
+  approach: Approach,
+  passes: (m: Move) => boolean = () => true,
+) => {
+  const offered = library.filter(
+    (m) => m.kind === kind && isSeated(m) && isOffered(m, approach) && m.things.length === 0 && passes(m),
+  );
+  const first = offered.filter((m) => m.areas[0] === area);
+  const wide = first.length > 0 ? first : offered.filter((m) => m.areas.includes(area));
+  return [...wide].sort((a, b) => weight(a, approach) - weight(b, approach))[0];
+};
+
+/** Rough length, only for putting short ones first: amount of the dose, twice for two ways. */
+const weight = (move: Move, approach: Approach): number => {
+  const dose = proposedDose(move, approach);
+  const sec =
+    dose.measure === 'seconds'
+      ? 1
+      : dose.measure === 'breaths' || dose.repSec === 'breath'
+        ? 10
+        : dose.repSec;
+  return dose.amount * sec * (move.ways.pattern === 'together' && !move.ways.directions ? 1 : 2);
+};
+
+/** Doing another move in place of a step, where that can be: a link of a series needs two sides again. */
+export const swapFix = (at: Pick<PlacedStep, 'step' | 'chainId'>, move: Move | undefined): Fix | undefined =>
+  move && (at.chainId === null || isTwoWay(move))
+    ? { do: 'swap', stepId: at.step.id, moveId: move.id, name: move.name }
+    : undefined;
+
+/** What an answer for a person or a room says to do instead: an easier rung, or another move. */
+export const answerFix = (at: PlacedStep, answer: Answer, lookup: MoveLookup): Fix | undefined => {
+  const { verdict, rung, instead } = answer;
+  if (verdict === 'easier rung' && rung !== undefined && rung !== 'seated')
+    return { do: 'rung', stepId: at.step.id, rung };
+  return instead === undefined ? undefined : swapFix(at, lookup(instead));
+};

@@ -1,0 +1,17 @@
+import { swapFix } from '../choose';
+import { placedSteps } from '../facts';
+import type { Finding, ReviewRule } from '../finding';
+import type { Fix } from '../fix';
+
+/** A break for a call holds only what nobody hears. */
+export const call: ReviewRule = ({ resolved, lookup }) => {
+  if (!resolved.brk.onCall) return [];
+  return placedSteps(resolved).flatMap((at): Finding[] => {
+    const { step, move } = at;
+    if (move.discreet.call) return [];
+    const quiet = move.instead.map((id) => lookup(id)).filter((m) => m?.discreet.call);
+    const instead = quiet.map((m) => swapFix(at, m)).find((f) => f !== undefined);
+    const fix: Fix = instead ?? { do: 'remove', stepIds: [step.id] };
+    return [{ code: 'notDiscreet', weight: 'caution', stepIds: [step.id], move: move.name, fix }];
+  });
+};

@@ -1,0 +1,37 @@
+import { answerIn } from '../answers';
+import { partsOf, placedSteps } from '../facts';
+import type { Finding, ReviewRule } from '../finding';
+
+/** Longer than this nobody should sit and watch. Common practice, no source. */
+const IDLE_MS = 30_000;
+
+/** Someone who has to leave out step after step, for more than half a minute. */
+export const idle: ReviewRule = ({ resolved, timeline, audience, lookup }) => {
+  if (!audience) return [];
+  const steps = placedSteps(resolved);
+  const lengths = steps.map(({ step }) => partsOf(timeline, step.id).reduce((sum, p) => sum + p.lengthMs, 0));
+  return audience.people.flatMap((person): Finding[] => {
+    if (person.limits.length === 0) return [];
+    let run: number[] = [];
+    let longest: number[] = [];
+    const lengthOf = (list: readonly number[]): number => list.reduce((ms, i) => ms + (lengths[i] ?? 0), 0);
+    steps.forEach((at, i) => {
+      const { verdict } = answerIn(at, person, audience, lookup);
+      run = verdict === 'leave out' ? [...run, i] : [];
+      if (lengthOf(run) > lengthOf(longest)) longest = run;
+    });
+    const lengthMs = lengthOf(longest);
+    const first = steps[longest[0] ?? -1];
+    if (lengthMs <= IDLE_MS || !first) return [];
+    return [
+      {
+        code: 'leftIdle',
+        weight: 'caution',
+        stepIds: longest.flatMap((i) => steps[i]?.step.id ?? []),
+        who: person.name,
+        lengthMs,
+        move: first.move.name,
+      },
+    ];
+  });
+};

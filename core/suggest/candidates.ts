@@ -1,0 +1,192 @@
+import { isOffered, regionOrder } from '../approach/propose';
+import { bandOf, dosesOf } from '../fit';
+import {
+  type Approach,
+  type Area,
+  Break,
+  type Kind,
+  type Milliseconds,
+  type Move,
+  type MoveLookup,
+  type Position,
+  rungOf,
+  type Step,
+  type Thing,
+} from '../model';
+import { stepOf } from '../moves';
+import { answerFor } from '../needs';
+import { type Audience, type FindingCode, timed } from '../review';
+import { workMs } from '../timing';
+import type { SuggestRequest } from './request';
+
+/** One dose of a move: how long it all takes, and what each side of the body gets of it. */
+export interface CandidateDose {
+  amount: number;
+  /** Words, changes, work and returns; places and things come on top. */
+  lengthMs: Milliseconds;
+  leftSec: number;
+  rightSec: number;
+  /** The longest hold on one side, ms. */
+  holdMs: Milliseconds;
+  /** ((dose - usual) / usual)^2 */
+  off: number;
+}
+
+/** A move that may be suggested, with the step it would be. */
+export interface Candidate {
+  move: Move;
+  step: Step;
+  area: Area;
+  doses: readonly CandidateDose[];
+  canSit: readonly Position[];
+  stands: boolean;
+  things: readonly Thing[];
+  /** People who would have to do another move instead. */
+  others: number;
+}
+
+/** Findings that a step brings by itself, whatever stands round it. */
+const BY_ITSELF: readonly FindingCode[] = [
+  'extensionWithTurn',
+  'foldWithTwist',
+  'lookingUpFar',
+  'backwardCircle',
+  'headLow',
+  'roomUnfit',
+  'notDiscreet',
+  'holdTooShort',
+  'holdTooLong',
+  'endsOnInhale',
+  'breathWords',
+  'cueTooLong',
+  'neckLong',
+];
+const IN_REACH: readonly Thing[] = ['desk', 'chair'];
+const SEATS: readonly Position[] = ['back', 'edge'];
+/** What frames a break. */
+const FRAME: readonly Kind[] = ['settle', 'close', 'release'];
+/** It takes no longer than this: it frames, it is not what the break is for. Common practice, no source. */
+const LONGEST_FRAME_SEC = 30;
+
+export interface Setting {
+  request: SuggestRequest;
+  moves: readonly Move[];
+  lookup: MoveLookup;
+  approach: Approach;
+  audience: Audience | null;
+}
+
+/** An empty break as it is asked for. */
+export const emptyBreak = ({ request, approach }: Pick<Setting, 'request' | 'approach'>): Break => {
+  const brk = Break.parse({
+    id: 'suggested',
+    name: 'Suggested',
+    slotSec: request.slotSec,
+    firstSide: request.firstSide,
+    targets: request.targets.map((t) => t.area),
+    items: [],
+    ...(request.onCall && { onCall: true }),
+    ...(request.calm && { calm: true }),
+  });
+  // Seated was asked for, whatever is usual.
+  if (request.seatedOnly && approach.ending !== 'all seated') brk.approach = { ending: 'all seated' };
+  if (request.calm) brk.pace.exhaleRatio = Math.max(brk.pace.exhaleRatio, CALM_RATIO);
+  return brk;
+};
+/** To calm down the breath out is twice as long as the breath in. Common practice, no source. */
+const CALM_RATIO = 2;
+
+const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
+  const only = timed(
+    { ...brk, slotSec: 3600, items: [step] },
+    setting.lookup,
+    setting.approach,
+    setting.audience,
+  );
+  if (!only.ok || only.findings.some((f) => BY_ITSELF.includes(f.code))) return null;
+  const against = only.findings.some(
+    (f) => f.code === 'againstApproach' && !['order', 'sides', 'ending'].includes(f.question),
+  );
+  if (against) return null;
+  const { parts, totals } = only.timeline;
+  const placing = parts.reduce(
+    (ms, p) => ms + (p.kind === 'position' || p.kind === 'fetch' ? p.lengthMs : 0),
+    0,
+  );
+  const work = parts.filter((p) => p.kind === 'work');
+  return {
+    amount: step.dose.amount,
+    lengthMs: totals.totalMs - placing,
+    leftSec: (totals.leftMs + totals.bothMs) / 1000,
+    rightSec: (totals.rightMs + totals.bothMs) / 1000,
+    holdMs: Math.max(0, ...work.map((p) => p.lengthMs)),
+    off: ((step.dose.amount - usual) / usual) ** 2,
+  };
+};
+
+/** The least, the usual and the most: so that the solver has less to weigh. Fitting does the fine work. */
+const DOSES = 3;
+const spread = (list: readonly number[], usual: number): number[] => {
+  if (list.length <= DOSES) return [...list];
+  const last = list.length - 1;
+  return [...new Set([list[0] as number, usual, list[last] as number])].sort((a, b) => a - b);
+};
+
+/** How long the work of a step takes once, seconds. */
+const usualSec = ({ dose }: Step, { pace }: Break): number => workMs(dose, dose.amount, pace, false) / 1000;
+
+const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
+  const { request, approach, audience, lookup } = setting;
+  if (!isOffered(move, approach) || move.position === 'floor' || move.kind === 'pause') return [];
+  const stands = move.position === 'standing';
+  if (stands && request.seatedOnly) return [];
+  if (
+    move.region === 'face' &&
+    move.kind === 'massage' &&
+    !request.targets.some((t) => t.area === move.areas[0])
+  )
+    return [];
+  const step = stepOf(move, move.id, approach);
+  if (audience) {
+    const bare = answerFor({ move, rung: step.rung }, { limits: [] }, audience.room, lookup);
+    if (bare.verdict === 'easier rung' && bare.rung !== 'seated') step.rung = bare.rung;
+  }
+  const answers = (audience?.people ?? []).map((p) =>
+    answerFor({ move, rung: step.rung }, p, audience?.room ?? { limits: [], things: [] }, lookup),
+  );
+  if (answers.some((a) => a.verdict === 'leave out')) return [];
+  const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])].filter(
+    (t) => !IN_REACH.includes(t),
+  );
+  if (things.some((t) => !request.things.includes(t))) return [];
+  const band = bandOf(step, move, brk.pace, approach);
+  const frame = FRAME.includes(move.kind);
+  // Only holds, and the breath of a calming break, are worth more than the usual.
+  const more = move.kind === 'stretch' || (request.calm && (frame || move.kind === 'breathe'));
+  const most = more ? band.most : band.usual;
+  const doses = spread(dosesOf({ ...band, most }), band.usual).flatMap(
+    (amount) => doseOf(brk, { ...step, dose: { ...step.dose, amount } }, band.usual, setting) ?? [],
+  );
+  if (doses.length === 0 || (frame && usualSec(step, brk) > LONGEST_FRAME_SEC)) return [];
+  return [
+    {
+      move,
+      step,
+      area: move.areas[0] as Area,
+      doses,
+      canSit: stands ? [] : [move.position, ...move.alsoIn].filter((p) => SEATS.includes(p)),
+      stands,
+      things,
+      others: answers.filter((a) => a.verdict === 'another move').length,
+    },
+  ];
+};
+
+/** Every move that may be suggested, in the order in which a break goes through the body. */
+export const candidatesFor = (setting: Setting): Candidate[] => {
+  const brk = emptyBreak(setting);
+  const order = regionOrder(setting.approach);
+  return setting.moves
+    .flatMap((move) => candidateOf(brk, move, setting))
+    .sort((a, b) => order.indexOf(a.move.region) - order.indexOf(b.move.region));
+};

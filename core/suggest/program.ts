@@ -1,0 +1,235 @@
+import { type Break, defaultPace, type Thing } from '../model';
+import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/chest-and-back';
+import { SHORT_SLOT_SEC } from '../review/rules/frame';
+import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot';
+import { announcement } from '../review/rules/things';
+import { sayMs } from '../timing';
+import type { Candidate, Setting } from './candidates';
+import type { Column, Program, Row } from './solver';
+
+/** Seconds of an area on a side beyond which more is worth nothing. */
+const ENOUGH_SEC = 60;
+/** What a change of position and a repeated move cost, in full targets. Common practice, no source. */
+const CHANGE_COST = 0.03;
+const REPEAT_COST = 0.06;
+/** What it costs that someone has to do another move meanwhile. */
+const OTHER_COST = 0.05;
+/** A second for an area that was not asked for, so that time that is left over is not wasted. */
+const FILL_WORTH = 0.0004;
+/** Moving counts a quarter of holding: it readies an area rather than lengthening it. */
+const MOVING = 0.25;
+/** Doses far from the usual ones cost a little, so that of equals the usual ones are chosen. */
+const OFF_COST = 0.1;
+/** A second of a slot left empty beyond what is usual. */
+const EMPTY_COST = 0.02;
+/** Longer holds than this want the area moved first. */
+const SHORT_HOLD_MS = 10_000;
+/** From such a slot on a muscle may be held by two moves. */
+const LONG_SLOT_SEC = 900;
+/** From such a slot on there is a breathing move of its own, not only a movement led by the breath. */
+const BREATHE_SLOT_SEC = 180;
+
+const EDGE_SEC = 3;
+const STAND_SEC = 6;
+const WALL_SEC = 8;
+const THING_SEC = 5;
+
+/** The program of a request, and how to read its columns. */
+export interface SuggestProgram extends Program {
+  /** Columns of each candidate, one a dose, in the order of its doses. */
+  doseColumns: readonly (readonly number[])[];
+  edgeColumn: number;
+  standColumn: number;
+  thingColumns: ReadonlyMap<Thing, number>;
+}
+
+const leadsBreath = ({ move, step }: Candidate): boolean =>
+  move.kind === 'breathe' ||
+  step.dose.measure === 'breaths' ||
+  (step.dose.measure === 'reps' && step.dose.repSec === 'breath');
+
+/** What a second of a candidate counts toward its area. */
+const worth = ({ move }: Candidate): number =>
+  move.kind === 'stretch' || move.kind === 'breathe' ? 1 : MOVING;
+
+/**
+ * Choosing moves and doses as a mixed-integer program. Each dose of each move is a column of 0 or 1; for each area
+ * and side a column counts its seconds up to 60. The time of a thing that is fetched is charged for each move that
+ * needs it, which is never too little.
+ */
+export const suggestProgram = (
+  candidates: readonly Candidate[],
+  { request, approach }: Pick<Setting, 'request' | 'approach'>,
+  brk: Break,
+): SuggestProgram => {
+  const columns: Column[] = [];
+  const rows: Row[] = [];
+  const column = (c: Column): number => columns.push(c) - 1;
+  const flag = (name: string, cost: number): number =>
+    column({ name, cost, lower: 0, upper: 1, whole: true });
+  const row = (lower: number, upper: number, terms: Row['terms']): void => {
+    if (terms.length > 0) rows.push({ lower, upper, terms });
+    // Something has to be there and there is nothing to choose from: a row that cannot be kept.
+    else if (lower > 0) rows.push({ lower, upper, terms: [[nothing, 1]] });
+  };
+  const inf = Number.POSITIVE_INFINITY;
+
+  const nothing = column({ name: 'nothing', cost: 0, lower: 0, upper: 0, whole: false });
+  const lately = new Set(request.lately);
+  const wanted = new Set(request.targets.map((t) => t.area));
+  const fills = (c: Candidate): boolean =>
+    !wanted.has(c.area) && (c.move.kind === 'stretch' || c.move.kind === 'mobilise');
+  const doseColumns = candidates.map((c) =>
+    c.doses.map(({ amount, off, leftSec, rightSec }) =>
+      flag(
+        `${c.move.id} ${amount}`,
+        (fills(c) ? FILL_WORTH * worth(c) * (leftSec + rightSec) : 0) -
+          OFF_COST * off -
+          (lately.has(c.move.id) ? REPEAT_COST : 0) -
+          OTHER_COST * c.others,
+      ),
+    ),
+  );
+  const edgeColumn = flag('edge', -CHANGE_COST);
+  const standColumn = flag('stand', -CHANGE_COST);
+  const endsStanding = !request.seatedOnly && approach.ending === 'last moves standing';
+  const thingColumns = new Map(
+    [...new Set(candidates.flatMap((c) => c.things))].map((t) => [t, flag(`announce ${t}`, 0)] as const),
+  );
+  /** The columns of the candidates that pass, each with a factor. */
+  const those = (
+    passes: (c: Candidate, dose: Candidate['doses'][number]) => boolean,
+    factor: (c: Candidate, dose: Candidate['doses'][number]) => number = () => 1,
+  ): (readonly [number, number])[] =>
+    candidates.flatMap((c, i) =>
+      c.doses.flatMap((dose, k) =>
+        passes(c, dose) ? [[doseColumns[i]?.[k] as number, factor(c, dose)] as const] : [],
+      ),
+    );
+  const any = () => true;
+
+  // Each move once, in one dose.
+  for (const own of doseColumns)
+    row(
+      0,
+      1,
+      own.map((x) => [x, 1] as const),
+    );
+
+  // Settle, a breath and a close are always there; in a minute or less a breath is enough.
+  const kind = (k: string) => those((c) => c.move.kind === k);
+  const framed = request.slotSec > SHORT_SLOT_SEC;
+  row(framed ? 1 : 0, 1, kind('settle'));
+  row(framed ? 1 : 0, 1, kind('close'));
+  row(request.slotSec >= BREATHE_SLOT_SEC ? 1 : 0, 1, kind('breathe'));
+  if (framed) row(1, inf, those(leadsBreath));
+  // Massage is a change now and then, not what a break is made of.
+  row(0, wanted.has('face') ? 2 : 1, kind('massage'));
+  row(framed ? 1 : 0, 2, kind('release'));
+  row(
+    1,
+    inf,
+    those((c) => !['settle', 'breathe', 'close', 'release'].includes(c.move.kind)),
+  );
+
+  // On one kind of seat throughout; standing only at the end, and then the end is led standing.
+  for (const [i, c] of candidates.entries())
+    for (const x of doseColumns[i] ?? []) {
+      if (c.stands)
+        row(-inf, 0, [
+          [x, 1],
+          [standColumn, -1],
+        ]);
+      else if (!c.canSit.includes('back'))
+        row(-inf, 0, [
+          [x, 1],
+          [edgeColumn, -1],
+        ]);
+      else if (!c.canSit.includes('edge'))
+        row(-inf, 1, [
+          [x, 1],
+          [edgeColumn, 1],
+        ]);
+      const closing = c.move.kind === 'close' || c.move.kind === 'release';
+      if (closing && !c.stands && !c.move.alsoIn.includes('standing'))
+        row(-inf, 1, [
+          [x, 1],
+          [standColumn, 1],
+        ]);
+      for (const t of c.things)
+        row(-inf, 0, [
+          [x, 1],
+          [thingColumns.get(t) as number, -1],
+        ]);
+    }
+  row(-inf, 0, [
+    [standColumn, 1],
+    ...those((c) => c.stands && c.move.kind === 'stretch').map(([x]) => [x, -1] as const),
+  ]);
+
+  // Where one always ends standing, the end is standing, if anything can be done there.
+  if (framed && endsStanding && candidates.some((c) => c.stands && c.move.kind === 'stretch'))
+    row(1, 1, [[standColumn, 1]]);
+
+  // What is held for long is moved first; what is done standing can be readied on the seat, not the other way.
+  if (approach.warmUp !== 'none')
+    for (const [i, c] of candidates.entries())
+      c.doses.forEach((dose, k) => {
+        if (c.move.kind !== 'stretch' || dose.holdMs <= SHORT_HOLD_MS) return;
+        const movers = those(
+          (m) => m.move.kind === 'mobilise' && m.move.areas.includes(c.area) && (c.stands || !m.stands),
+        );
+        row(-inf, 0, [[doseColumns[i]?.[k] as number, 1], ...movers.map(([x]) => [x, -1] as const)]);
+      });
+
+  // Chest opened and upper back rounded go together.
+  for (const [first, second] of [
+    [opensChest, (c: Candidate) => roundsBack(c.move, c.step.rung)],
+    [holdsRound, (c: Candidate) => opensAny(c.move)],
+  ] as const)
+    for (const [x] of those((c) => first(c.move)))
+      row(-inf, 0, [[x, 1], ...those(second).map(([y]) => [y, -1] as const)]);
+
+  // One hold for a muscle, so that none is held twice running.
+  const muscles = new Set(candidates.flatMap((c) => c.move.muscles[0] ?? []));
+  for (const muscle of muscles)
+    row(
+      0,
+      request.slotSec > LONG_SLOT_SEC ? 2 : 1,
+      those((c) => c.move.kind === 'stretch' && c.move.muscles[0] === muscle),
+    );
+
+  // Time.
+  const slotSec = request.slotSec;
+  const emptyColumn = column({ name: 'empty', cost: -EMPTY_COST, lower: 0, upper: slotSec, whole: false });
+  const placing = (c: Candidate): number =>
+    c.things.reduce((sec, t) => sec + (t === 'wall' ? WALL_SEC : THING_SEC), 0);
+  const time: (readonly [number, number])[] = [
+    ...those(any, (c, dose) => dose.lengthMs / 1000 + placing(c)),
+    [edgeColumn, EDGE_SEC],
+    [standColumn, STAND_SEC],
+    ...[...thingColumns].map(
+      ([t, x]) => [x, sayMs(announcement(t), brk.pace ?? defaultPace) / 1000] as const,
+    ),
+  ];
+  row(0, slotSec, time);
+  const slack = Math.max(SLACK_MS / 1000, slotSec * SLACK_SHARE) / 2;
+  row(slotSec - slack, inf, [...time, [emptyColumn, 1]]);
+
+  // What each side of each wanted muscle gets, up to enough. An area stands for the muscles its moves are for.
+  for (const { area, weight } of request.targets)
+    for (const muscle of new Set(
+      candidates.flatMap((c) => (c.area === area ? (c.move.muscles[0] ?? []) : [])),
+    ))
+      for (const side of ['leftSec', 'rightSec'] as const) {
+        const cost = weight / 2 / ENOUGH_SEC;
+        const y = column({ name: `${muscle} ${side}`, cost, lower: 0, upper: ENOUGH_SEC, whole: false });
+        const serve = those(
+          (c) => c.area === area && c.move.muscles[0] === muscle,
+          (c, dose) => -worth(c) * dose[side],
+        );
+        row(-inf, 0, [[y, 1], ...serve]);
+      }
+
+  return { columns, rows, doseColumns, edgeColumn, standColumn, thingColumns };
+};

@@ -1,0 +1,41 @@
+import type { Area, Break, Move, MoveLookup, Step } from '../model';
+import { stepsOf } from '../model';
+import { opensAny, opensChest, roundsBack } from '../review/rules/chest-and-back';
+import type { SuggestRequest } from './request';
+
+/** Why a step is in a suggestion; the words are the interface's. */
+export type Reason =
+  | { code: 'frame'; part: 'settle' | 'breathe' | 'close' | 'release' }
+  | { code: 'target'; area: Area }
+  | { code: 'readies'; area: Area; for: string }
+  | { code: 'balances'; move: string }
+  | { code: 'announces' }
+  | { code: 'fills'; area: Area };
+
+/** The reason of each step, by its id. */
+export const reasonsOf = (brk: Break, request: SuggestRequest, lookup: MoveLookup): Map<string, Reason> => {
+  const steps = stepsOf(brk).flatMap((step): { step: Step; move: Move }[] => {
+    const move = lookup(step.moveId);
+    return move ? [{ step, move }] : [];
+  });
+  const wanted = new Set(request.targets.map((t) => t.area));
+  const holds = steps.filter(({ move }) => move.kind === 'stretch');
+  const opener = holds.find(({ move }) => opensChest(move) && wanted.has('chest'));
+  const reasonOf = (move: Move, step: Step): Reason => {
+    const [area = 'breath'] = move.areas;
+    if (move.onlyWords) return { code: 'announces' };
+    if (move.kind === 'settle' || move.kind === 'breathe' || move.kind === 'close' || move.kind === 'release')
+      return { code: 'frame', part: move.kind };
+    if (wanted.has(area)) return { code: 'target', area };
+    const readied = holds.find(({ move: held }) => move.areas.includes(held.areas[0] as Area));
+    if (move.kind === 'mobilise' && readied)
+      return { code: 'readies', area: readied.move.areas[0] as Area, for: readied.move.name };
+    if (opener && roundsBack(move, step.rung)) return { code: 'balances', move: opener.move.name };
+    const rounder = holds.find(
+      ({ move: held }) => held.areas[0] === 'upper back' && wanted.has('upper back'),
+    );
+    if (rounder && opensAny(move)) return { code: 'balances', move: rounder.move.name };
+    return { code: 'fills', area };
+  };
+  return new Map(steps.map(({ step, move }) => [step.id, reasonOf(move, step)]));
+};

@@ -1,0 +1,101 @@
+import type { Highs } from 'highs';
+
+/** A mixed-integer program: make the sum of cost * value as large as possible. */
+export interface Program {
+  columns: readonly Column[];
+  rows: readonly Row[];
+}
+export interface Column {
+  name: string;
+  cost: number;
+  lower: number;
+  upper: number;
+  whole: boolean;
+}
+/** lower <= sum of factor * column <= upper; columns by their place. */
+export interface Row {
+  lower: number;
+  upper: number;
+  terms: readonly (readonly [column: number, factor: number])[];
+}
+
+/** What a solver found. */
+export type Solution =
+  | {
+      status: 'best' | 'cut off';
+      values: readonly number[];
+      objective: number;
+      /** How much better the best could still be, as a share of what was found; near 0 when this is the best. */
+      gap: number;
+    }
+  | { status: 'none' };
+
+/** Where to stop: nodes make the same answer every time, the seconds are only for slow machines. */
+export interface SolveLimits {
+  nodes: number;
+  seconds: number;
+  /** Near enough: the search ends when the best can be no more than this share better. */
+  gap: number;
+}
+
+/** A mixed-integer solver, passed in. `progress` is told the gap from time to time. */
+export type Solve = (program: Program, limits: SolveLimits, progress?: (gap: number) => void) => Solution;
+
+/** HiGHS as such a solver. */
+export const highsSolver =
+  (highs: Highs): Solve =>
+  ({ columns, rows }, limits, progress) =>
+    highs.withModel((model): Solution => {
+      const inf = highs.infinity;
+      const bound = (n: number): number => (Number.isFinite(n) ? n : n > 0 ? inf : -inf);
+      const starts = [0];
+      const index: number[] = [];
+      const value: number[] = [];
+      for (const { terms } of rows) {
+        for (const [column, factor] of terms) {
+          index.push(column);
+          value.push(factor);
+        }
+        starts.push(index.length);
+      }
+      model.options.set({
+        output_flag: false,
+        random_seed: 1,
+        mip_rel_gap: limits.gap,
+        mip_max_nodes: limits.nodes,
+        time_limit: limits.seconds,
+      });
+      model.passModel({
+        numCols: columns.length,
+        numRows: rows.length,
+        sense: highs.constants.objectiveSense.maximize,
+        colCost: columns.map((c) => c.cost),
+        colLower: columns.map((c) => bound(c.lower)),
+        colUpper: columns.map((c) => bound(c.upper)),
+        rowLower: rows.map((r) => bound(r.lower)),
+        rowUpper: rows.map((r) => bound(r.upper)),
+        matrix: {
+          format: 'csr',
+          numRows: rows.length,
+          numCols: columns.length,
+          starts,
+          indices: index,
+          values: value,
+        },
+        integrality: columns.map((c) => (c.whole ? 1 : 0)),
+      });
+      const { modelStatus } = model.run(
+        progress && {
+          [highs.constants.callbackType.mipLogging]: (event: { data: { mip_gap?: number } }) => {
+            if (event.data.mip_gap !== undefined) progress(event.data.mip_gap);
+            return undefined;
+          },
+        },
+      );
+      const status = highs.constants.modelStatus;
+      const best = modelStatus === status.optimal;
+      const gap = Number(model.info.get('mip_gap'));
+      if (!best && !Number.isFinite(gap)) return { status: 'none' };
+      const objective = Number(model.info.get('objective_function_value'));
+      return { status: best ? 'best' : 'cut off', values: [...model.getSolution().colValue], objective, gap };
+    });

@@ -1,0 +1,225 @@
+import { beforeAll, describe, expect, it, vi } from 'vitest';
+import { type Approach, type Area, Break, defaultApproach, type Move, stepsOf } from '../model';
+import { library, moveLookup } from '../moves';
+import { timed } from '../review';
+import { breaths, cues, each, hold, lookupIn, move, reps } from '../testing/build';
+import { audienceOf } from '../testing/review';
+import { suggestSlowly } from '../testing/slow-suggest';
+import { loadSolver } from '../testing/solver-planner';
+import { candidatesFor, highsSolver, type Setting, type Solve, SuggestRequest, suggest } from '.';
+
+const lookup = moveLookup();
+const ask = (slotSec: number, areas: readonly Area[], more: object = {}) =>
+  SuggestRequest.parse({ slotSec, targets: areas.map((area) => ({ area })), ...more });
+const settingOf = (request: SuggestRequest, more: Partial<Setting> = {}): Setting => ({
+  request,
+  moves: library,
+  lookup,
+  approach: defaultApproach,
+  audience: null,
+  ...more,
+});
+
+// Each asks a real solver; on a busy machine that takes longer than a test usually may.
+vi.setConfig({ testTimeout: 60_000 });
+
+let solve: Solve;
+beforeAll(async () => {
+  solve = highsSolver(await loadSolver());
+});
+const breaksOf = (setting: Setting): Break[] => {
+  const result = suggest(setting, solve);
+  if (!result.ok) throw new Error(`${result.code} ${result.candidates}`);
+  return result.suggestions.map((s) => s.brk);
+};
+
+describe('suggesting from the whole library', () => {
+  const cases: [string, SuggestRequest][] = [
+    ['ten minutes for neck, shoulders and forearms', ask(600, ['neck', 'shoulder', 'forearm'])],
+    ['five minutes for the neck', ask(300, ['neck'], { count: 2 })],
+    ['two minutes', ask(120, ['shoulder'], { count: 2 })],
+    ['a minute on a call', ask(60, ['hand'], { onCall: true })],
+    ['half a minute for the feet', ask(45, ['foot'], { onCall: true, count: 1 })],
+    ['calm', ask(300, ['breath', 'neck'], { calm: true, count: 1 })],
+    [
+      'a class with a standing end',
+      ask(900, ['chest', 'upper back', 'hip', 'low back'], { seatedOnly: false, count: 1 }),
+    ],
+    ['a strap at hand', ask(420, ['shoulder', 'upper arm'], { things: ['strap'], count: 1 })],
+  ];
+
+  it.each(cases)('%s: within the slot, passes review, a whole break', (_, request) => {
+    const breaks = breaksOf(settingOf(request));
+    expect(breaks.length).toBe(request.count);
+    for (const brk of breaks) {
+      expect(Break.parse(JSON.parse(JSON.stringify(brk)))).toEqual(JSON.parse(JSON.stringify(brk)));
+      const judged = timed(brk, lookup);
+      if (!judged.ok) throw new Error('cannot be timed');
+      expect(judged.timeline.totals.totalMs).toBeLessThanOrEqual(request.slotSec * 1000);
+      expect(judged.findings).toEqual([]);
+    }
+    for (const [i, a] of breaks.entries())
+      for (const b of breaks.slice(i + 1)) {
+        const [mine, theirs] = [a, b].map((x) => stepsOf(x).map((s) => s.moveId));
+        const shared = theirs.filter((id) => mine.includes(id)).length;
+        expect(shared * 3, `${mine} | ${theirs}`).toBeLessThanOrEqual(theirs.length * 2);
+      }
+  });
+
+  it.each<[keyof Approach, Approach[keyof Approach]]>([
+    ['sides', 'chain'],
+    ['order', 'hands first'],
+    ['holdIn', 'breaths'],
+    ['holdLength', '45 s'],
+    ['passes', 'twice'],
+    ['lookingUp', 'never past neutral'],
+    ['handOnHead', 'gravity only'],
+    ['ending', 'last moves standing'],
+  ])('follows another way of teaching: %s, %s', (question, answer) => {
+    const approach = { ...defaultApproach, [question]: answer };
+    const request = ask(420, ['neck', 'chest', 'forearm'], { count: 1, seatedOnly: question !== 'ending' });
+    const [brk] = breaksOf(settingOf(request, { approach }));
+    const judged = timed(brk, lookup, approach);
+    expect(judged.ok && judged.findings).toEqual([]);
+    if (question === 'sides') expect(brk.items.some((i) => i.type === 'chain')).toBe(true);
+    if (question === 'holdIn') expect(stepsOf(brk).some((s) => s.dose.measure === 'breaths')).toBe(true);
+    if (question === 'ending') expect(stepsOf(brk).at(-1)?.position).toBe('standing');
+  });
+
+  it('says why each step is there', () => {
+    const result = suggest(settingOf(ask(600, ['neck', 'chest'], { count: 1 })), solve);
+    if (!result.ok) throw new Error(result.code);
+    const [{ brk, reasons }] = result.suggestions;
+    for (const { id } of stepsOf(brk)) expect(reasons[id]?.code).toBeTruthy();
+    const codes = Object.values(reasons).map((r) => r.code);
+    expect(codes).toEqual(expect.arrayContaining(['frame', 'target']));
+  });
+
+  it('gives the same answer for the same question', () => {
+    const request = ask(300, ['neck', 'shoulder']);
+    expect(breaksOf(settingOf(request))).toEqual(breaksOf(settingOf(request)));
+  });
+
+  it('holds what is wanted on both sides alike', () => {
+    for (const brk of breaksOf(settingOf(ask(600, ['neck', 'forearm'], { count: 1 })))) {
+      const judged = timed(brk, lookup);
+      if (!judged.ok) throw new Error('cannot be timed');
+      expect(judged.timeline.totals.leftMs).toBe(judged.timeline.totals.rightMs);
+      expect(judged.timeline.totals.leftMs).toBeGreaterThan(0);
+    }
+  });
+
+  it('prefers what was not done the last time', () => {
+    const [first] = breaksOf(settingOf(ask(300, ['forearm'], { count: 1 })));
+    const lately = stepsOf(first).map((s) => s.moveId);
+    const [second] = breaksOf(settingOf(ask(300, ['forearm'], { count: 1, lately })));
+    const again = stepsOf(second).filter((s) => lately.includes(s.moveId));
+    expect(again.length).toBeLessThan(lately.length);
+  });
+
+  it('leaves out what someone of the group would have to sit through', () => {
+    const request = ask(300, ['shoulder', 'neck'], { count: 1 });
+    const still = candidatesFor(settingOf(request, { audience: audienceOf([['recent surgery']]) }));
+    const moving = still.filter((c) => c.move.kind === 'stretch' || c.move.kind === 'mobilise');
+    for (const c of moving) expect(c.others, c.move.id).toBe(1);
+    const audience = audienceOf([['shoulder'], ['dizziness']]);
+    expect(candidatesFor(settingOf(request, { audience })).some((c) => c.others > 0)).toBe(true);
+    const [brk] = breaksOf(settingOf(request, { audience }));
+    const judged = timed(brk, lookup, defaultApproach, audience);
+    expect(judged.ok && judged.findings).toEqual([]);
+  });
+
+  it('tells how far it is, and says when nothing fits', () => {
+    const told: number[] = [];
+    suggest(settingOf(ask(120, ['neck'], { count: 2 })), solve, (p) => told.push(p.suggestion));
+    expect(new Set(told)).toEqual(new Set([1, 2]));
+    expect(suggest(settingOf(ask(70, ['neck'], { onCall: true }), { moves: [] }), solve)).toMatchObject({
+      ok: false,
+      code: 'nothingFits',
+    });
+  });
+
+  it('says how far from the best it may be when it stops near enough', () => {
+    const result = suggest(
+      settingOf(ask(600, ['neck', 'chest', 'upper back', 'hip', 'forearm'], { count: 1, seatedOnly: false })),
+      solve,
+      undefined,
+      {
+        nodes: 100,
+        seconds: 20,
+        gap: 0.05,
+      },
+    );
+    if (!result.ok) throw new Error(result.code);
+    expect(result.suggestions[0].gap).toBeGreaterThan(0);
+    expect(result.suggestions[0].gap).toBeLessThanOrEqual(0.05);
+  });
+});
+
+describe('suggesting, against every choice there is', () => {
+  const small = (seed: number): Move[] => {
+    const pick = <T>(list: readonly T[], i: number): T => list[(seed * 7 + i * 3) % list.length];
+    const seconds = (least: number, usual: number, most: number) => ({ least, usual: hold(usual), most });
+    return [
+      move('settle', { kind: 'settle', areas: ['breath'], dose: seconds(5, 10, 15) }),
+      move('breathe', {
+        kind: 'breathe',
+        areas: ['breath'],
+        muscles: ['diaphragm'],
+        dose: { least: 1, usual: breaths(2), most: 3 },
+      }),
+      move('warm', {
+        kind: 'mobilise',
+        areas: ['neck', 'shoulder'],
+        muscles: ['upper trapezius'],
+        dose: { least: 3, usual: reps(pick([4, 5, 6], 1), 4), most: 8 },
+      }),
+      move('tilt', {
+        ways: each('opposite'),
+        areas: ['neck'],
+        muscles: ['scalenes'],
+        dose: seconds(10, pick([15, 20], 2), 30),
+        cues: cues(pick([8, 12, 16], 3)),
+      }),
+      move('nose', {
+        ways: each('opposite'),
+        areas: ['neck'],
+        muscles: ['levator scapulae'],
+        dose: seconds(10, 20, 30),
+        cues: cues(pick([9, 14], 4)),
+      }),
+      move('across', {
+        ways: each(),
+        areas: ['shoulder'],
+        muscles: ['posterior deltoid'],
+        dose: seconds(10, pick([15, 20, 25], 5), 30),
+      }),
+      move('shake', {
+        kind: 'release',
+        areas: ['shoulder'],
+        muscles: ['deltoid' as never].slice(1),
+        dose: seconds(5, 5, 10),
+      }),
+      move('close', {
+        kind: 'close',
+        areas: ['breath'],
+        dose: { least: 1, usual: reps(1, 'breath'), most: 1 },
+      }),
+    ];
+  };
+
+  it.each([1, 2, 3, 4, 5, 6])('finds the best of library %i', (seed) => {
+    const moves = small(seed);
+    const request = ask([100, 130, 150, 175, 185, 240][seed - 1], ['neck', 'shoulder'], {
+      count: 1,
+      lately: seed % 2 ? ['tilt'] : [],
+    });
+    const setting = settingOf(request, { moves, lookup: lookupIn(moves) });
+    const candidates = candidatesFor(setting);
+    expect(candidates.length).toBe(moves.length);
+    const result = suggest(setting, solve, undefined, { nodes: 100_000, seconds: 60, gap: 0 });
+    const slow = suggestSlowly(candidates, setting);
+    if (!result.ok || slow === null) throw new Error('nothing fits');
+    expect(result.suggestions[0].worth).toBeCloseTo(slow, 5);
+  });
+});

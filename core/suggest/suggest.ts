@@ -1,0 +1,124 @@
+import { type Break, stepsOf } from '../model';
+import { timed } from '../review';
+import { arrange, type Chosen } from './arrange';
+import { type Candidate, candidatesFor, emptyBreak, type Setting } from './candidates';
+import { type SuggestProgram, suggestProgram } from './program';
+import { type Reason, reasonsOf } from './reasons';
+import type { Row, Solution, Solve, SolveLimits } from './solver';
+
+/** One suggested break. */
+export interface Suggestion {
+  brk: Break;
+  /** Why each step is there, by step id. */
+  reasons: Record<string, Reason>;
+  /** What the solver says it is worth. */
+  worth: number;
+  /** How much better the best could still be, as a share; 0 when it is the best. */
+  gap: number;
+}
+
+export type SuggestResult =
+  | { ok: true; suggestions: Suggestion[] }
+  /** Nothing fits: too short for what must be there, or no move is left that passes. */
+  | { ok: false; code: 'nothingFits'; candidates: number };
+
+/** Where the search is: which suggestion, and how far from the best it may still be. */
+export interface SuggestProgress {
+  suggestion: number;
+  of: number;
+  gap: number | null;
+}
+
+/** Where the solver stops. Nodes come first, so that a slow machine gives the same answer. */
+export const SUGGEST_LIMITS: SolveLimits = { nodes: 300, seconds: 20, gap: 0.01 };
+
+/** A suggestion that the review objects to is forbidden and searched again, this often at most. */
+const TRIES = 6;
+
+const chosenIn = (
+  program: SuggestProgram,
+  candidates: readonly Candidate[],
+  values: readonly number[],
+): Chosen[] =>
+  candidates.flatMap((candidate, i): Chosen[] => {
+    const k = (program.doseColumns[i] ?? []).findIndex((x) => (values[x] ?? 0) > 0.5);
+    const dose = candidate.doses[k];
+    return dose ? [{ candidate, amount: dose.amount }] : [];
+  });
+
+/** Columns of the moves of a set, and of all the others. */
+const columnsOf = (program: SuggestProgram, candidates: readonly Candidate[], ids: ReadonlySet<string>) => {
+  const split = { own: [] as number[], other: [] as number[] };
+  candidates.forEach((c, i) => {
+    split[ids.has(c.move.id) ? 'own' : 'other'].push(...(program.doseColumns[i] ?? []));
+  });
+  return split;
+};
+
+/** At least a third of the moves are not among those of an earlier suggestion: 3 * shared <= 2 * all. */
+const differs = (own: readonly number[], other: readonly number[]): Row => ({
+  lower: Number.NEGATIVE_INFINITY,
+  upper: 0,
+  terms: [...own.map((x) => [x, 1] as const), ...other.map((x) => [x, -2] as const)],
+});
+
+/** Not exactly these moves again. */
+const notAgain = (own: readonly number[], other: readonly number[], size: number): Row => ({
+  lower: Number.NEGATIVE_INFINITY,
+  upper: size - 1,
+  terms: [...own.map((x) => [x, 1] as const), ...other.map((x) => [x, -1] as const)],
+});
+
+/**
+ * Suggests up to three breaks that differ in at least a third of their moves. Each passes the review; the same
+ * setting gives the same answer.
+ */
+export const suggest = (
+  setting: Setting,
+  solve: Solve,
+  progress: (p: SuggestProgress) => void = () => {},
+  limits: SolveLimits = SUGGEST_LIMITS,
+): SuggestResult => {
+  const { request, lookup, approach, audience } = setting;
+  const candidates = candidatesFor(setting);
+  const empty = emptyBreak(setting);
+  const program = suggestProgram(candidates, setting, empty);
+  const suggestions: Suggestion[] = [];
+  const rows: Row[] = [...program.rows];
+  while (suggestions.length < request.count) {
+    let best: { suggestion: Suggestion; open: number } | null = null;
+    for (let attempt = 0; attempt < TRIES; attempt++) {
+      progress({ suggestion: suggestions.length + 1, of: request.count, gap: null });
+      const solution: Solution = solve({ columns: program.columns, rows }, limits, (gap) =>
+        progress({ suggestion: suggestions.length + 1, of: request.count, gap }),
+      );
+      if (solution.status === 'none') break;
+      const { values } = solution;
+      const on = (x: number): boolean => (values[x] ?? 0) > 0.5;
+      const chosen = chosenIn(program, candidates, values);
+      const things = [...program.thingColumns].flatMap(([t, x]) => (on(x) ? [t] : []));
+      const placed = { edge: on(program.edgeColumn), stand: on(program.standColumn), things };
+      const brk = arrange(empty, chosen, placed, approach);
+      const judged = timed(brk, lookup, approach, audience);
+      const open = judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
+      const suggestion: Suggestion = {
+        brk,
+        reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),
+        worth: solution.objective,
+        gap: solution.gap,
+      };
+      if (!best || open < best.open) best = { suggestion, open };
+      if (open === 0) break;
+      const { own, other } = columnsOf(program, candidates, new Set(chosen.map((c) => c.candidate.move.id)));
+      rows.push(notAgain(own, other, chosen.length));
+    }
+    if (!best) break;
+    suggestions.push(best.suggestion);
+    const ids = new Set(stepsOf(best.suggestion.brk).map((s) => s.moveId));
+    const { own, other } = columnsOf(program, candidates, ids);
+    rows.push(differs(own, other));
+  }
+  return suggestions.length > 0
+    ? { ok: true, suggestions }
+    : { ok: false, code: 'nothingFits', candidates: candidates.length };
+};

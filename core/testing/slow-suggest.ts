@@ -1,0 +1,88 @@
+import type { Move } from '../model';
+import { type Candidate, emptyBreak, type Setting } from '../suggest';
+import { arrange } from '../suggest/arrange';
+import { compileTimeline, resolveBreak } from '../timing';
+import { lookupIn } from './build';
+
+/** A choice of doses, one place for each candidate, -1 where it is left out. */
+type Choice = readonly number[];
+
+const every = (candidates: readonly Candidate[]): Choice[] => {
+  let all: Choice[] = [[]];
+  for (const { doses } of candidates) all = all.flatMap((c) => [-1, ...doses.keys()].map((k) => [...c, k]));
+  return all;
+};
+
+/**
+ * The best worth of all choices of a small library on the back of the seat, each arranged and compiled as the break
+ * it would be, and judged by what its timeline says. Written from the rules, not from the program that is solved:
+ * weight * min(seconds, 60) / 60 by muscle and half of it for each side, holds whole and movement a quarter, a
+ * tenth of the squared share each dose is off the usual; settle, close and a breath always there; what is held for
+ * more than 10 s moved first; never over the slot, and 0.02 for each second left empty beyond half the usual slack.
+ */
+export const suggestSlowly = (candidates: readonly Candidate[], setting: Setting): number | null => {
+  const { request, approach } = setting;
+  const lookup = lookupIn(candidates.map((c) => c.move) as Move[]);
+  const empty = emptyBreak(setting);
+  const framed = request.slotSec > 60;
+  let best: number | null = null;
+  for (const choice of every(candidates)) {
+    const chosen = candidates.flatMap((candidate, i) =>
+      choice[i] < 0 ? [] : [{ candidate, amount: candidate.doses[choice[i]].amount }],
+    );
+    const count = (kind: string) => chosen.filter((c) => c.candidate.move.kind === kind).length;
+    if (framed && (count('settle') !== 1 || count('close') !== 1 || count('release') < 1)) continue;
+    if (count('settle') > 1 || count('close') > 1 || count('release') > 2) continue;
+    if (count('breathe') > 1 || (request.slotSec >= 180 && count('breathe') !== 1)) continue;
+    if (chosen.length === count('settle') + count('close') + count('release') + count('breathe')) continue;
+    const breath = chosen.some(
+      ({ candidate: { move, step } }) =>
+        move.kind === 'breathe' ||
+        step.dose.measure === 'breaths' ||
+        (step.dose.measure === 'reps' && step.dose.repSec === 'breath'),
+    );
+    if (framed && !breath) continue;
+    const moved = new Set(
+      chosen.filter((c) => c.candidate.move.kind === 'mobilise').flatMap((c) => c.candidate.move.areas),
+    );
+    const brk = arrange(empty, chosen, { edge: false, stand: false, things: [] }, approach);
+    const resolved = resolveBreak(brk, lookup, approach);
+    if (!resolved.ok) throw new Error('broken reference');
+    const { parts, totals } = compileTimeline(resolved.value);
+    if (totals.totalMs > request.slotSec * 1000) continue;
+    const work = parts.filter((p) => p.kind === 'work');
+    const cold = chosen.some(
+      ({ candidate: { move } }) =>
+        move.kind === 'stretch' &&
+        !moved.has(move.areas[0]) &&
+        work.some((p) => p.stepId === move.id && p.lengthMs > 10_000),
+    );
+    if (cold) continue;
+    const held = chosen
+      .filter((c) => c.candidate.move.kind === 'stretch')
+      .map((c) => c.candidate.move.muscles[0]);
+    if (new Set(held).size < held.length) continue;
+    let worth = 0;
+    for (const { area, weight } of request.targets)
+      for (const muscle of new Set(chosen.map((c) => c.candidate.move.muscles[0])))
+        for (const side of ['left', 'right'] as const) {
+          const seconds = chosen
+            .filter((c) => c.candidate.move.areas[0] === area && c.candidate.move.muscles[0] === muscle)
+            .reduce((sum, { candidate: { move } }) => {
+              const own = work.filter((p) => p.stepId === move.id && (p.felt === side || p.felt === 'both'));
+              const share = move.kind === 'stretch' || move.kind === 'breathe' ? 1 : 0.25;
+              return sum + (share * own.reduce((ms, p) => ms + p.lengthMs, 0)) / 1000;
+            }, 0);
+          if (muscle) worth += ((weight / 2) * Math.min(60, seconds)) / 60;
+        }
+    for (const { candidate, amount } of chosen) {
+      const dose = candidate.doses.find((d) => d.amount === amount);
+      worth -= 0.1 * (dose?.off ?? 0);
+      if (request.lately.includes(candidate.move.id)) worth -= 0.06;
+    }
+    const slack = Math.max(30, request.slotSec * 0.15) / 2;
+    worth -= 0.02 * Math.max(0, request.slotSec - slack - totals.totalMs / 1000);
+    if (best === null || worth > best) best = worth;
+  }
+  return best;
+};

@@ -1,0 +1,224 @@
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { saved, stepNames, useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+const sheet = async (id: string): Promise<Page> => {
+  const page = await fixture.open(`/breaks/${id}`);
+  await page.getByRole('option').first().waitFor();
+  return page;
+};
+const row = (page: Page, name: string | RegExp) => page.getByRole('option', { name });
+const clock = async (page: Page): Promise<string> =>
+  (await page.getByRole('img', { name: / of \d+:\d\d, / }).getAttribute('aria-label')) ?? '';
+
+describe('a ten-minute break, by keyboard alone', () => {
+  it('from an empty sheet to a clear review', async () => {
+    const page = await fixture.open('/breaks');
+    await page.getByRole('button', { name: 'New break', exact: true }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: /^An empty sheet/ }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: 'An empty sheet' }).waitFor();
+    await page.getByLabel('Slot in minutes').focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('10');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Escape');
+
+    await page.keyboard.press('a');
+    for (const words of [
+      'sit tall',
+      'slow nose',
+      'chin nod',
+      'shoulder rolls',
+      'round and lift',
+      'wrist circles',
+      'ear toward',
+      'nose armpit',
+      'arm across',
+      'fingers up drawn',
+      'clasped forward',
+      'shake the hands',
+      'arms up one breath',
+    ]) {
+      await page.keyboard.type(words);
+      await page.keyboard.press('Enter');
+    }
+    await page.keyboard.press('Escape');
+    expect(await stepNames(page)).toEqual([
+      'Sit tall, feet under knees',
+      'Slow nose breathing',
+      'Chin nod to neutral',
+      'Shoulder rolls',
+      'Round and lift the spine',
+      'Wrist circles',
+      'Ear toward the shoulder',
+      'Nose toward the armpit',
+      'Arm across the chest',
+      'Fingers up, drawn back',
+      'Hands clasped forward, round the upper back',
+      'Shake the hands out',
+      'Arms up, one breath',
+    ]);
+
+    // Ear and nose become a series; the forward clasp goes up before the fingers, where the body has it.
+    for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowUp');
+    await page.keyboard.press('Shift+ArrowUp');
+    await page.keyboard.press('c');
+    await page.getByText('Series of 2').waitFor();
+    await row(page, /Hands clasped forward/).focus();
+    await page.keyboard.press('Alt+ArrowUp');
+    expect((await stepNames(page)).slice(9, 11)).toEqual([
+      'Hands clasped forward, round the upper back',
+      'Fingers up, drawn back',
+    ]);
+    // The whole of it sits back: rounding can be done there as well.
+    await row(page, 'Round and lift the spine').focus();
+    await page.getByLabel('Position', { exact: true }).focus();
+    await page.keyboard.press('ArrowDown');
+    await page.getByTitle('sitting back').last().waitFor();
+    for (let i = 0; i < 3; i++) {
+      const active = page.locator('.ant-select-item-option-active');
+      if ((await active.textContent()) === 'sitting back') break;
+      await page.keyboard.press('ArrowDown');
+    }
+    await page.keyboard.press('Enter');
+    await row(page, 'Round and lift the spine').focus();
+
+    await page.keyboard.press('Shift+F');
+    await page.getByText('Take the fitted one').waitFor();
+    await page.getByText('Fitted', { exact: true }).waitFor();
+    await page.getByRole('button', { name: 'Take the fitted one' }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('dialog').waitFor({ state: 'detached' });
+    // Within ten minutes, and by less than one dose step from full.
+    const [, minutes, seconds] = /^(\d+):([\d.]+) of 10:00/.exec(await clock(page)) ?? [];
+    expect(Number(minutes) * 60 + Number(seconds)).toBeLessThanOrEqual(600);
+    expect(Number(minutes) * 60 + Number(seconds)).toBeGreaterThan(585);
+    await page.getByText('Review', { exact: true }).click();
+    await page.getByText('Nothing stands out').waitFor();
+    await saved(page);
+    await page.close();
+  });
+
+  it('rest, note and look round; words, rung, sets, lock, keep and mirror, each by its key', async () => {
+    const page = await sheet('late-morning');
+    await row(page, 'Shoulder rolls').focus();
+    await page.keyboard.press('r');
+    await row(page, /^.*Rest/)
+      .first()
+      .waitFor();
+    await page.keyboard.press('o');
+    await row(page, /Look round the room/).waitFor();
+    await page.keyboard.press('n');
+    await page.getByLabel('Your own words').waitFor();
+    await page.waitForFunction(() => document.activeElement?.id === 'own-words');
+    await page.keyboard.type('Who has a window, look out of it.');
+    // Seven words more or less: eight words at 140 a minute are 3.43 s, rounded up to 3.5.
+    await page.getByText('8 words · 3.5 s').waitFor();
+    await row(page, /Who has a window/).waitFor();
+
+    await row(page, /Fingers up/).focus();
+    await page.keyboard.press('[');
+    await page.getByText('elbow bent', { exact: false }).first().waitFor();
+    await page.keyboard.press('.');
+    expect(await page.getByLabel('Sets', { exact: true }).inputValue()).toBe('2');
+    await page.keyboard.press(',');
+    await page.keyboard.press('l');
+    await row(page, /Fingers up/)
+      .getByLabel('dose locked')
+      .waitFor();
+    await page.keyboard.press('k');
+    await row(page, /Fingers up/)
+      .getByLabel('always kept')
+      .waitFor();
+    await page.keyboard.press('m');
+    await row(page, /Fingers up.*right 15 s, left 15 s/).waitFor();
+    await page.keyboard.press('m');
+    await page.keyboard.press('x');
+    expect((await stepNames(page)).filter((n) => n === 'Fingers up, drawn back')).toHaveLength(2);
+    for (let i = 0; i < 14; i++) await page.keyboard.press('Control+z');
+    expect(await stepNames(page)).toHaveLength(11);
+    await saved(page);
+    await page.close();
+  });
+
+  it('cuts and copies from one break and pastes into another', async () => {
+    const page = await sheet('late-morning');
+    await row(page, 'Shoulder rolls').focus();
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.keyboard.press('Control+c');
+    await page.getByText('2 steps copied').waitFor();
+    await page.goto(`${fixture.app.url}/breaks/between-meetings`);
+    await row(page, 'Sit tall').focus();
+    const before = await stepNames(page);
+    await page.keyboard.press('Control+v');
+    expect((await stepNames(page)).slice(1, 3)).toEqual(['Shoulder rolls', 'Half-circles of the chin']);
+    await page.keyboard.press('Control+x');
+    expect(await stepNames(page)).toEqual(before);
+    await page.keyboard.press('Control+a');
+    await page.getByText(`${before.length} of ${before.length} chosen`).waitFor();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    expect(await stepNames(page)).toEqual(before);
+    await saved(page);
+    await page.close();
+  });
+});
+
+describe('by mouse, with drags', () => {
+  it('a move out of the library to its place, several steps at once, and back', async () => {
+    const page = await sheet('between-meetings');
+    const before = await stepNames(page);
+    await page.getByLabel('Find a move').fill('nose armpit');
+    const from = await page.getByRole('button', { name: /Nose toward the armpit/ }).boundingBox();
+    const to = await row(page, 'Arms up, one breath').boundingBox();
+    if (!from || !to) throw new Error('not on the page');
+    await page.mouse.move(from.x + 90, from.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 120, from.y + 40, { steps: 4 });
+    await page.mouse.move(to.x + 250, to.y + 20, { steps: 10 });
+    await page.waitForTimeout(250);
+    await page.mouse.up();
+    expect(await stepNames(page)).toEqual([...before.slice(0, 3), 'Nose toward the armpit', before[3]]);
+
+    await row(page, 'Lift and drop').click();
+    await row(page, 'Look over the shoulder').click({ modifiers: ['Control'] });
+    await page.getByText('2 of 5 chosen').waitFor();
+    const grip = await row(page, 'Lift and drop').boundingBox();
+    const end = await row(page, 'Nose toward the armpit').boundingBox();
+    if (!grip || !end) throw new Error('not on the page');
+    await page.mouse.move(grip.x + 260, grip.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(grip.x + 260, grip.y + 50, { steps: 4 });
+    await page.mouse.move(end.x + 260, end.y + end.height - 12, { steps: 10 });
+    await page.waitForTimeout(300);
+    await page.mouse.move(end.x + 261, end.y + end.height - 12);
+    await page.waitForTimeout(300);
+    await page.mouse.up();
+    expect(await stepNames(page)).toEqual([
+      before[0],
+      'Nose toward the armpit',
+      before[1],
+      before[2],
+      before[3],
+    ]);
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    expect(await stepNames(page)).toEqual(before);
+    await saved(page);
+    await page.close();
+  });
+
+  it('has every command in the menu of a right click', async () => {
+    const page = await sheet('late-morning');
+    await row(page, 'Wrist circles').click({ button: 'right' });
+    await page.getByRole('menuitem', { name: /^Both ways, one way, the other/ }).click();
+    await page.getByText('Wrist circles: never goes').first().waitFor();
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await saved(page);
+    await page.close();
+  });
+});

@@ -1,0 +1,222 @@
+import { readFileSync } from 'node:fs';
+import type { Kept, Move } from '@kotabi/core/model';
+import { describe, expect, it } from 'vitest';
+import { saved, stepNames, useApp } from './fixture';
+
+const fixture = useApp({ demo: true, moving: true });
+const ownMoves = async (): Promise<Kept<Move>[]> =>
+  (await (await fetch(`${fixture.app.url}/api/moves`)).json()) as Kept<Move>[];
+
+describe('the library', () => {
+  it('finds a move by a name with a typo, and opens it with Enter', async () => {
+    const page = await fixture.open('/moves');
+    await page.getByLabel('Find a move').fill('sholder rols');
+    await page.getByRole('heading', { name: /Found, the best first/ }).waitFor();
+    await page.getByRole('link', { name: /Shoulder rolls/ }).waitFor();
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: 'Shoulder rolls', level: 1 }).waitFor();
+    await page.getByText('rhomboids').first().waitFor();
+    await page.close();
+  });
+
+  it('shows standing and floor moves only when asked for', async () => {
+    const page = await fixture.open('/moves');
+    await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
+    expect(await page.getByRole('link', { name: /Chest at the wall/ }).count()).toBe(0);
+    await page.getByRole('checkbox', { name: 'standing' }).check();
+    await page.getByRole('link', { name: /Chest at the wall/ }).waitFor();
+    expect(await page.getByRole('link', { name: /Open like a book/ }).count()).toBe(0);
+    await page.close();
+  });
+
+  it('shows both ways of a move: words, figure and where it is felt change over together', async () => {
+    const page = await fixture.open('/moves/nose-to-armpit');
+    await page.getByText('The nose goes toward the left armpit; felt on the right').waitFor();
+    const figure = page.getByRole('region', { name: 'Figure' });
+    const label = () => figure.locator('svg[role=img]').first().getAttribute('aria-label');
+    expect(await label()).toMatch(/turned to the left/);
+    await figure.getByText('right', { exact: true }).first().click();
+    await expect.poll(label).toMatch(/turned to the right/);
+    await page.getByRole('radio', { name: /hand’s weight/ }).click();
+    await page.getByText('lay the right hand on the back of the head').waitFor();
+    await page.close();
+  });
+
+  it('takes a figure away as SVG and as PNG', async () => {
+    const page = await fixture.open('/moves/arm-across');
+    const figure = page.getByRole('region', { name: 'Figure' });
+    await figure.getByRole('switch', { name: 'moving' }).click();
+    for (const [kind, begins] of [
+      ['SVG', '<svg'],
+      ['PNG', '\u0089PNG'],
+    ] as const) {
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        figure.getByRole('button', { name: kind }).click(),
+      ]);
+      expect(download.suggestedFilename()).toBe(`Arm-across-the-chest-left.${kind.toLowerCase()}`);
+      const bytes = readFileSync(await download.path());
+      expect(bytes.toString('latin1').startsWith(begins)).toBe(true);
+      expect(bytes.length).toBeGreaterThan(4000);
+      if (kind === 'SVG') expect(bytes.toString()).not.toContain('var(--');
+    }
+    await page.close();
+  });
+
+  it('stands still when the system asks for less motion', async () => {
+    const page = await fixture.open('/moves/shoulder-rolls', (p) =>
+      p.emulateMedia({ reducedMotion: 'reduce' }),
+    );
+    const path = () =>
+      page.getByRole('region', { name: 'Figure' }).locator('svg[role=img] path').nth(8).getAttribute('d');
+    await page.getByRole('heading', { name: 'Shoulder rolls', level: 1 }).waitFor();
+    const before = await path();
+    await page.waitForTimeout(700);
+    expect(await path()).toBe(before);
+    await page.close();
+  });
+});
+
+describe('an own move', () => {
+  it('is copied, posed with the mouse and by key, kept, used in a break, and put away', async () => {
+    const page = await fixture.open('/moves/arm-across');
+    await page.getByRole('button', { name: 'Copy as my own' }).click();
+    const name = page.getByRole('textbox', { name: 'Name', exact: true });
+    await name.waitFor();
+    expect(await name.inputValue()).toBe('Arm across the chest, my way');
+    await name.fill('Arm across, nodding');
+    const figure = page.getByRole('region', { name: 'Figure' });
+    // With the mouse: draw the head down.
+    const head = figure.locator('circle[data-handle=head]');
+    await head.scrollIntoViewIfNeeded();
+    const box = await head.boundingBox();
+    if (!box) throw new Error('the head has no handle');
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 - 20, box.y + box.height / 2 + 18, { steps: 6 });
+    await page.mouse.up();
+    const tilt = figure.getByRole('slider', { name: 'Tilt left / right' });
+    await expect.poll(async () => Number(await tilt.getAttribute('aria-valuenow'))).toBeGreaterThan(3);
+    // By key: turn it, a degree a press.
+    const turn = figure.getByRole('slider', { name: 'Turn left / right' });
+    await turn.focus();
+    for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
+    expect(await turn.getAttribute('aria-valuenow')).toBe('12');
+    await figure.getByText(/Head .*turned to the left 10°/).waitFor();
+    await page.getByRole('button', { name: 'Keep this move' }).click();
+    await page.getByRole('heading', { name: 'Arm across, nodding', level: 1 }).waitFor();
+    const [kept] = await ownMoves();
+    expect(kept?.value.figure?.poses.at(-1)?.angles['neck.turn']).toBe(12);
+    expect(kept?.value.id).not.toBe('arm-across');
+
+    await page.goto(`${fixture.app.url}/breaks/late-morning`);
+    await page.getByLabel('Find a move').fill('nodding');
+    await page.getByRole('button', { name: /Arm across, nodding/ }).click();
+    await saved(page);
+    expect(await stepNames(page)).toContain('Arm across, nodding');
+
+    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}`);
+    await page.getByRole('link', { name: 'Late-morning neck and wrists' }).waitFor();
+    await page.getByRole('button', { name: 'Put away' }).click();
+    await page.getByRole('button', { name: 'Bring back' }).waitFor();
+    await page.goto(`${fixture.app.url}/moves`);
+    await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
+    expect(await page.getByRole('link', { name: /nodding/ }).count()).toBe(0);
+    await page.getByRole('checkbox', { name: 'put away (1)' }).check();
+    await page.getByRole('link', { name: /nodding/ }).waitFor();
+    // The break that uses it keeps it.
+    await page.goto(`${fixture.app.url}/breaks/late-morning`);
+    await page.getByRole('option', { name: /Arm across, nodding/ }).waitFor();
+    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}`);
+    await page.getByRole('button', { name: 'Bring back' }).click();
+    await page.getByRole('button', { name: 'Put away' }).waitFor();
+    await page.close();
+  });
+
+  it('is not kept while something is wrong; every wrong field is named and nothing typed is lost', async () => {
+    const page = await fixture.open('/moves/new');
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Half a move');
+    await page.getByRole('textbox', { name: 'Second side, short' }).fill('');
+    await page.getByRole('spinbutton', { name: 'Least' }).fill('50');
+    await page.getByRole('button', { name: 'Keep this move' }).click();
+    const alert = page.getByRole('alert');
+    await alert.getByText('a two-way move needs a second-side cue').waitFor();
+    await alert.getByText('doses must rise from least to usual to most').waitFor();
+    expect(await page.getByRole('textbox', { name: 'Name', exact: true }).inputValue()).toBe('Half a move');
+    await page.getByRole('spinbutton', { name: 'Least' }).fill('10');
+    await page.getByRole('textbox', { name: 'Second side, short' }).fill('And the {side}.');
+    await page.getByRole('button', { name: 'Keep this move' }).click();
+    await page.getByRole('heading', { name: 'Half a move', level: 1 }).waitFor();
+    await page.close();
+  });
+
+  it('has a rung posed by itself, which then looks different, and takes the move’s poses again', async () => {
+    const page = await fixture.open('/moves/new?from=lift-and-drop');
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Lift, one rung of its own');
+    const rungs = page.getByRole('region', { name: 'Rungs' });
+    await rungs.getByRole('button', { name: 'Pose it by itself' }).first().click();
+    const figure = page.getByRole('region', { name: 'Figure' });
+    await figure.getByText('of the rung “small”').waitFor();
+    const tilt = figure.getByRole('slider', { name: 'Tilt left / right' });
+    await tilt.focus();
+    for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowRight');
+    await page.getByRole('button', { name: 'Keep this move' }).click();
+    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1 }).waitFor();
+    const kept = (await ownMoves()).find((m) => m.value.name === 'Lift, one rung of its own');
+    expect(kept?.value.rungs[0]?.figure?.poses.at(-1)?.angles['neck.side']).toBe(9);
+    expect(kept?.value.figure?.poses.at(-1)?.angles['neck.side']).toBeUndefined();
+    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}/edit`);
+    await rungs.getByRole('button', { name: 'As the move' }).click();
+    await page.getByRole('button', { name: 'Keep this move' }).click();
+    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1 }).waitFor();
+    const after = (await ownMoves()).find((m) => m.value.id === kept?.value.id);
+    expect(after?.value.rungs[0]?.figure).toBeUndefined();
+    await page.close();
+  });
+
+  it('goes out as a file and comes in again; a broken file is named with its place', async () => {
+    const page = await fixture.open('/moves/seated-turn');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'File' }).click(),
+    ]);
+    const text = readFileSync(await download.path(), 'utf8');
+    expect(download.suggestedFilename()).toMatch(/\.kotabi-moves\.json$/);
+    const mine = text
+      .replace('"id": "seated-turn"', '"id": "from-a-friend"')
+      .replace('Turn and hold the chair back', 'Turn, a friend’s way');
+    await page.goto(`${fixture.app.url}/moves`);
+    const field = page.getByLabel('File of moves');
+    await field.setInputFiles({
+      name: 'bad.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(mine.replace('"kind": "stretch"', '"kind": "wobble"')),
+    });
+    await page
+      .getByText(/must be one of settle, breathe/)
+      .first()
+      .waitFor();
+    await page.keyboard.press('Escape');
+    await field.setInputFiles({ name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(mine) });
+    await page.getByText('1 move came in.').waitFor();
+    await page.getByRole('link', { name: /Turn, a friend’s way/ }).waitFor();
+    await page.close();
+  });
+});
+
+describe('a rung', () => {
+  it('is chosen on the sheet: the words and the figure follow it, and undo takes it back', async () => {
+    const page = await fixture.open('/breaks/late-morning');
+    await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
+    const side = page.getByRole('complementary', { name: 'Chosen step and review' });
+    await side.getByText('The head hangs by its own weight.').waitFor();
+    await side.getByRole('combobox', { name: 'Rung' }).click();
+    await page.getByTitle(/hand’s weight/).click();
+    await side.getByText(/lay your left hand over the head; it only weighs/).waitFor();
+    await saved(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await side.getByText('The head hangs by its own weight.').waitFor();
+    await page.close();
+  });
+});

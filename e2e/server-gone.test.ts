@@ -1,0 +1,74 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type RunningApp, startApp } from './app';
+import { openBrowser } from './browser';
+import { saved, stepNames } from './fixture';
+
+// A server that really ends and really starts again, on the same port and the same database.
+const dir = mkdtempSync(join(tmpdir(), 'kotabi-gone-'));
+const db = join(dir, 'demo.db');
+let app: RunningApp;
+let browser: Awaited<ReturnType<typeof openBrowser>>;
+beforeAll(async () => {
+  app = await startApp({ demo: true, db });
+  browser = await openBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await app?.stop();
+  rmSync(dir, { recursive: true, force: true });
+});
+const again = async (): Promise<void> => {
+  app = await startApp({ demo: true, db, port: Number(new URL(app.url).port) });
+};
+
+describe('the server stops and comes back', () => {
+  it('work goes on, is said not to be saved, and is saved when the server is back', async () => {
+    const page = await browser.context.newPage();
+    await page.goto(`${app.url}/breaks/between-meetings`);
+    await page.getByRole('option').first().waitFor();
+    // What computes is loaded a moment after the sheet.
+    await page.waitForLoadState('networkidle');
+    await app.stop();
+    await page.keyboard.press('a');
+    await page.keyboard.type('chin nod');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await page.getByText('Not saved: the server does not answer').waitFor();
+    // Everything that needs no server goes on: fitting, the review, undo.
+    await page.keyboard.press('Shift+F');
+    await page.getByText('Fitted', { exact: true }).waitFor();
+    await page.getByRole('button', { name: 'Leave it as it is' }).click();
+    const names = await stepNames(page);
+    expect(names).toContain('Chin nod to neutral');
+    await again();
+    await saved(page);
+    await page.reload();
+    await page.getByRole('option').first().waitFor();
+    expect(await stepNames(page)).toEqual(names);
+    await page.close();
+  });
+
+  it('a page closed while it is gone loses nothing', async () => {
+    const page = await browser.context.newPage();
+    await page.goto(`${app.url}/breaks/late-morning`);
+    await page.getByRole('option').first().waitFor();
+    await app.stop();
+    await page.getByRole('option', { name: /Shoulder rolls/ }).click();
+    await page.keyboard.press('Delete');
+    await page.getByText('Not saved: the server does not answer').waitFor();
+    await page.close();
+    await again();
+    const next = await browser.context.newPage();
+    await next.goto(`${app.url}/breaks/late-morning`);
+    await next.getByText('What had not reached the server the last time is back.').waitFor();
+    expect(await stepNames(next)).not.toContain('Shoulder rolls');
+    await saved(next);
+    await next.keyboard.press('Control+z');
+    expect(await stepNames(next)).toContain('Shoulder rolls');
+    await saved(next);
+    await next.close();
+  });
+});

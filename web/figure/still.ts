@@ -1,0 +1,59 @@
+import {
+  type Arrow,
+  mirrorMotion,
+  moveArrows,
+  type Picture,
+  pictureOf,
+  pressArrows,
+  stillOf,
+} from '@kotabi/core/figure';
+import { Motion, type Move, rungOf, type Side, type View } from '@kotabi/core/model';
+import { motionOf } from '@kotabi/core/needs';
+import { feltOf } from './felt';
+
+export type Drawn = Pick<Move, 'figure' | 'muscles' | 'ways' | 'rungs' | 'usualRung'>;
+
+const AT_REST = Motion.parse({ poses: [{}] });
+
+/** The motion of a move on one of its rungs, seen as asked; sitting at rest when it has none. */
+export const shownMotion = (move: Drawn, rung?: string, view?: View): Motion => {
+  const motion = motionOf(move, rungOf(move, rung)) ?? AT_REST;
+  return view && view !== motion.view ? { ...motion, view } : motion;
+};
+
+/** A still picture with its arrows. */
+export interface Still extends Picture {
+  arrows: Arrow[];
+  /** Limbs that move, in moves with two ways; null where both sides do the same. */
+  moving: { names: ReadonlySet<string>; side: Side } | null;
+}
+
+const LIMB = /^(left|right) (upper arm|forearm|thigh|shin|shoe)$/;
+
+/** The limbs of the way's own side that have gone somewhere. */
+export const movingLimbs = (move: Drawn, ghost: readonly { name: string }[], side: Side): Still['moving'] => {
+  if (move.ways.pattern === 'together') return null;
+  const names = ghost.map((s) => s.name).filter((name) => LIMB.test(name) && name.startsWith(side));
+  return { names: new Set(names), side };
+};
+
+const drawn = new WeakMap<Drawn, Map<string, Still>>();
+
+/** The still picture of one way of a move; drawn once and kept. */
+export const stillPicture = (move: Drawn, side: Side, rung?: string, view?: View): Still => {
+  const key = `${side}|${rungOf(move, rung)?.name ?? ''}|${view ?? ''}`;
+  const known = drawn.get(move)?.get(key);
+  if (known) return known;
+  const motion = shownMotion(move, rung, view);
+  const shown = side === 'right' ? mirrorMotion(motion) : motion;
+  const picture = pictureOf(motion, { side, felt: feltOf(move, side) });
+  const still: Still = {
+    ...picture,
+    moving: movingLimbs(move, picture.ghost, side),
+    arrows: [...moveArrows(shown, side), ...pressArrows(stillOf(shown), shown, side)],
+  };
+  const map = drawn.get(move) ?? new Map<string, Still>();
+  map.set(key, still);
+  drawn.set(move, map);
+  return still;
+};

@@ -1,0 +1,210 @@
+import {
+  type Approach,
+  type Break,
+  type Move,
+  type MoveLookup,
+  otherSide,
+  stepsOf,
+} from '@kotabi/core/model';
+import { library } from '@kotabi/core/moves';
+import { type Audience, timed } from '@kotabi/core/review';
+import type { Suggestion, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
+import { Button, Modal, Progress } from 'antd';
+import { Sparkles } from 'lucide-react';
+import { useState } from 'react';
+import { doseShort } from '../../../words/dose';
+import { reasonWords } from '../../../words/reasons';
+import { minSec } from '../../../words/time';
+import { suggestAway } from '../../../workers/solving';
+import { MiniSpine } from '../../breaks/MiniSpine';
+import styles from './dialogs.module.css';
+import { type Asked, SuggestForm } from './SuggestForm';
+import { useAway } from './useAway';
+
+interface Props {
+  brk: Break;
+  own: readonly Move[];
+  lookup: MoveLookup;
+  approach: Approach;
+  audience: Audience | null;
+  groupName: string | null;
+  lately: readonly string[];
+  close: () => void;
+  take: (suggestion: Suggestion) => void;
+}
+
+const gapText = (gap: number): string =>
+  gap < 0.0005 ? 'the best there is' : `within ${(gap * 100).toFixed(1)} % of the best there is`;
+
+const Card = ({
+  s,
+  n,
+  lookup,
+  approach,
+  take,
+}: { s: Suggestion; n: number; take: () => void } & Pick<Props, 'lookup' | 'approach'>) => {
+  const t = timed(s.brk, lookup, approach);
+  const steps = stepsOf(s.brk);
+  return (
+    <section className={styles.suggestion} aria-label={`Suggestion ${n}`}>
+      <header>
+        <MiniSpine parts={t.ok ? t.timeline.parts : []} />
+        <div>
+          <h3>Suggestion {n}</h3>
+          <p className="tabular small">
+            <b>{minSec(t.ok ? t.timeline.totals.totalMs : 0)}</b> of {minSec(s.brk.slotSec * 1000)} min
+          </p>
+          <p className="muted small">
+            {steps.length} steps, {gapText(s.gap)}
+          </p>
+        </div>
+      </header>
+      <ol>
+        {steps.map((step) => {
+          const move = lookup(step.moveId);
+          const reason = s.reasons[step.id];
+          return (
+            <li key={step.id}>
+              <span className={styles.stepLine}>
+                <b>{move?.name}</b>
+                <span>{move?.onlyWords ? '' : doseShort(step.dose)}</span>
+              </span>
+              {reason && <span className="muted small">{reasonWords(reason)}</span>}
+            </li>
+          );
+        })}
+      </ol>
+      <Button type="primary" onClick={take}>
+        Take this one
+      </Button>
+    </section>
+  );
+};
+
+/** A small dialogue: what is wanted, then up to three breaks that really differ, each with its reasons. */
+export const SuggestDialog = (p: Props) => {
+  const { brk, lookup, approach } = p;
+  const [asked, setAsked] = useState<Asked>({
+    slotSec: Math.max(30, brk.slotSec),
+    aim: '',
+    areas: brk.targets && brk.targets.length > 0 ? [...brk.targets] : ['neck', 'shoulder'],
+    most: null,
+    seatedOnly: approach.ending === 'all seated',
+    onCall: brk.onCall ?? false,
+    calm: brk.calm ?? false,
+    things: [],
+    forGroup: true,
+  });
+  const [progress, setProgress] = useState<SuggestProgress | null>(null);
+  const { result, busy, failure, run, cancel } = useAway<SuggestResult>();
+  const ask = (): void => {
+    setProgress(null);
+    const request = {
+      slotSec: asked.slotSec,
+      targets: asked.areas.map((area) => ({ area, weight: area === asked.most ? 3 : 2 })),
+      seatedOnly: asked.seatedOnly,
+      onCall: asked.onCall,
+      calm: asked.calm,
+      things: asked.things,
+      lately: [...p.lately],
+      firstSide: p.lately.length > 0 ? otherSide(brk.firstSide) : brk.firstSide,
+      count: 3,
+    };
+    const moves = [...library, ...p.own.filter((m) => !m.archived)];
+    const audience = asked.forGroup ? p.audience : null;
+    void run((signal) => suggestAway({ request, moves, approach, audience }, p.own, setProgress, signal));
+  };
+  return (
+    <Modal
+      open
+      title="Suggest a break"
+      width={1080}
+      onCancel={() => {
+        cancel();
+        p.close();
+      }}
+      footer={null}
+    >
+      <div className={styles.suggest}>
+        <div>
+          <SuggestForm
+            asked={asked}
+            set={(a) => setAsked((old) => ({ ...old, ...a }))}
+            groupName={p.groupName}
+          />
+          {busy ? (
+            <Button block onClick={cancel}>
+              Cancel
+            </Button>
+          ) : (
+            <Button
+              block
+              type="primary"
+              icon={<Sparkles size={15} />}
+              disabled={asked.areas.length === 0}
+              onClick={ask}
+            >
+              Suggest
+            </Button>
+          )}
+          {asked.areas.length === 0 && <p className="small">Name at least one area.</p>}
+        </div>
+        <div className={styles.results} aria-live="polite">
+          {busy && (
+            <div className={styles.wait}>
+              <Progress
+                percent={Math.round((((progress?.suggestion ?? 1) - 1) / (progress?.of ?? 3)) * 100)}
+                showInfo={false}
+                status="active"
+              />
+              <p className="muted">
+                Looking for suggestion {progress?.suggestion ?? 1} of {progress?.of ?? 3}
+                {progress?.gap != null && progress.gap < 1 && `, ${gapText(progress.gap)} so far`} …
+              </p>
+            </div>
+          )}
+          {failure && <p role="alert">{failure}</p>}
+          {result && !result.ok && (
+            <p role="alert">
+              Nothing fits: {asked.slotSec < 90 ? 'the slot is too short for' : 'no move is left for'} what
+              was asked. Try a longer slot, other areas, or fewer conditions.
+            </p>
+          )}
+          {result?.ok && result.suggestions.length < 3 && (
+            <p className="muted small">No more than these really differ.</p>
+          )}
+          {result?.ok && (
+            <div className={styles.cards}>
+              {result.suggestions.map((s, i) => (
+                <Card
+                  // biome-ignore lint/suspicious/noArrayIndexKey: suggestions are told in their order
+                  key={i}
+                  s={s}
+                  n={i + 1}
+                  lookup={lookup}
+                  approach={approach}
+                  take={() => {
+                    p.take(s);
+                    p.close();
+                  }}
+                />
+              ))}
+            </div>
+          )}
+          {!result && !busy && !failure && (
+            <div className={styles.hint}>
+              <p>
+                Say how long and what for. Settling, a breath and a close are always there; what is held is
+                moved first, both sides get the same, and the time holds all words and changes.
+              </p>
+              <p className="muted">
+                Suggestions are ordinary breaks: change them as you like. What was in the last break is
+                repeated only where it is worth it.
+              </p>
+            </div>
+          )}
+        </div>
+      </div>
+    </Modal>
+  );
+};

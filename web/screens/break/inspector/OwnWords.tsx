@@ -1,0 +1,59 @@
+import { sayOf } from '@kotabi/core/cues';
+import type { Move, Step } from '@kotabi/core/model';
+import { Button, Input } from 'antd';
+import { useEffect, useRef } from 'react';
+import { type Actions, freshNote } from '../useActions';
+import styles from './inspector.module.css';
+
+/** The set-up in the instructor's own words; `{side}` and `{other}` become left and right. */
+export const OwnWords = ({ step, move, change }: { step: Step; move: Move; change: Actions['change'] }) => {
+  const field = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (freshNote.id !== step.id) return;
+    freshNote.id = null;
+    field.current?.querySelector('textarea')?.focus();
+  }, [step.id]);
+  const own = step.words !== undefined || move.onlyWords;
+  if (!own)
+    return (
+      <Button
+        type="link"
+        size="small"
+        className={styles.quiet}
+        onClick={() =>
+          change('use own words', (s) => {
+            s.words = sayOf(move, s.rung);
+          })
+        }
+      >
+        Say it in your own words
+      </Button>
+    );
+  return (
+    <div className={styles.ownWords} ref={field}>
+      <label htmlFor="own-words">Your own words</label>
+      <Input.TextArea
+        id="own-words"
+        autoSize={{ minRows: 2, maxRows: 6 }}
+        maxLength={600}
+        placeholder={move.cues.say}
+        value={step.words ?? ''}
+        onChange={(e) => {
+          const { value } = e.target;
+          change(
+            'change the words',
+            (s) => {
+              // An emptied field gives the move its own words back; a note keeps what it is for.
+              if (value.trim() === '') delete s.words;
+              else s.words = value.slice(0, 600);
+            },
+            'words',
+          );
+        }}
+      />
+      {move.ways.pattern !== 'together' && (
+        <span className={styles.hint}>{'{side} and {other} become left and right.'}</span>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,41 @@
+import type { Move, Position, Step } from '@kotabi/core/model';
+import { Select } from 'antd';
+import type { Actions } from '../useActions';
+import styles from './inspector.module.css';
+
+const NAME: Record<Position, string> = {
+  back: 'sitting back',
+  edge: 'edge of the seat',
+  standing: 'standing',
+  floor: 'on the floor',
+};
+
+/** Where the step is done, for moves that can be done in more than one place. */
+export const PositionField = ({
+  step,
+  move,
+  change,
+}: {
+  step: Step;
+  move: Move;
+  change: Actions['change'];
+}) => {
+  const places = [...new Set([move.position, ...move.alsoIn])];
+  if (places.length < 2 || move.kind === 'pause') return null;
+  return (
+    <div className={styles.fields}>
+      <label htmlFor="position">Position</label>
+      <Select
+        id="position"
+        value={step.position ?? move.position}
+        options={places.map((p) => ({ value: p, label: NAME[p] }))}
+        onChange={(position) =>
+          change('change the position', (s) => {
+            if (position === move.position) delete s.position;
+            else s.position = position;
+          })
+        }
+      />
+    </div>
+  );
+};

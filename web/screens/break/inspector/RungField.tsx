@@ -1,0 +1,30 @@
+import { type Move, rungOf, type Step } from '@kotabi/core/model';
+import { Select } from 'antd';
+import type { Actions } from '../useActions';
+import styles from './inspector.module.css';
+
+/** Which rung of the move is done, from the easiest to the strongest. */
+export const RungField = ({ step, move, change }: { step: Step; move: Move; change: Actions['change'] }) => {
+  const now = rungOf(move, step.rung);
+  const usual = rungOf(move)?.name;
+  return (
+    <div className={styles.rung}>
+      <label htmlFor="rung">Rung</label>
+      <Select
+        id="rung"
+        value={now?.name}
+        options={move.rungs.map((r, i) => ({
+          value: r.name,
+          label: `${i + 1} · ${r.name}${r.name === usual ? ' (usual)' : ''}`,
+        }))}
+        onChange={(name) =>
+          change('choose the rung', (s) => {
+            if (name === usual) s.rung = undefined;
+            else s.rung = name;
+          })
+        }
+      />
+      <span className="muted small">{now?.how}</span>
+    </div>
+  );
+};

@@ -1,0 +1,61 @@
+import { cueContext } from '@kotabi/core/approach';
+import { againOf, countWords, resolveCue, sayOf } from '@kotabi/core/cues';
+import { isTwoWay, type Move, type Side } from '@kotabi/core/model';
+import { Fragment } from 'react';
+import { useMoves } from '../../api/queries';
+import { wayName } from '../../words/dose';
+import { Tinted } from '../break/inspector/Tinted';
+import styles from './move.module.css';
+
+/** The words of a move as they are said for each way, first and second. */
+export const MoveWords = ({ move, rung }: { move: Move; rung?: string }) => {
+  const { approach } = useMoves();
+  const two = isTwoWay(move);
+  const [first = null, second = null] = move.ways.directions ?? [];
+  const speak = (cue: string | undefined, side: Side | null, direction: string | null): string =>
+    cue ? resolveCue(cue, cueContext(move, approach, { side, direction })) : '';
+  const lines = (side: Side | null): [string, string][] =>
+    (
+      [
+        ['Set up', speak(sayOf(move, rung), side, first)],
+        ['Second side', two ? speak(againOf(move, rung), side, first) : ''],
+        ['Second way', speak(move.cues.turn, side, second)],
+        ['Go', speak(move.cues.go, side, first)],
+        ['Feel', speak(move.cues.feel, side, first)],
+        ['Check', speak(move.cues.check, side, first)],
+        ['Breathe', speak(move.cues.breathe, side, first)],
+        ['Last', speak(move.cues.last, side, first)],
+        ['Back', speak(move.cues.back, side, first)],
+      ] as [string, string][]
+    ).filter(([, text]) => text !== '');
+  const block = (side: Side | null) => (
+    <dl className={styles.words}>
+      {lines(side).map(([name, text]) => (
+        <Fragment key={name}>
+          <dt>{name}</dt>
+          <dd>
+            <Tinted text={text} />{' '}
+            {name === 'Set up' && <span className="muted small">{countWords(text)} words</span>}
+          </dd>
+        </Fragment>
+      ))}
+    </dl>
+  );
+  return (
+    <section aria-label="Words">
+      <h2>Words</h2>
+      {two ? (
+        <div className={styles.twoWays}>
+          {(['left', 'right'] as const).map((side) => (
+            <div key={side} className={side === 'left' ? styles.sayLeft : styles.sayRight}>
+              <h3 className={side}>{wayName(move, side)}</h3>
+              {block(side)}
+            </div>
+          ))}
+        </div>
+      ) : (
+        <div className={styles.sayBoth}>{block(null)}</div>
+      )}
+    </section>
+  );
+};

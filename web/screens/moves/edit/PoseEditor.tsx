@@ -1,0 +1,282 @@
+import {
+  angleOf,
+  describePose,
+  dragHandle,
+  drawPose,
+  HANDLES,
+  type Handle,
+  handlePoints,
+  normOf,
+  outsideNorms,
+  pressArrows,
+  windowOf,
+} from '@kotabi/core/figure';
+import {
+  Base,
+  JOINT_NAMES,
+  type JointName,
+  jointInfo,
+  type Motion,
+  type Pose,
+  PressPoint,
+  type Side,
+  Toward,
+  type View,
+} from '@kotabi/core/model';
+import { Button, Segmented, Select, Slider } from 'antd';
+import { Plus, Trash2 } from 'lucide-react';
+import { type PointerEvent, useMemo, useRef, useState } from 'react';
+import { MultiSelect } from '../../../fields/MultiSelect';
+import { FigureCanvas } from '../../../figure/Figure';
+import styles from './edit.module.css';
+import { GROUPS, type Group, groupOf, HANDLE_GROUP, nameOf } from './joints';
+
+const PRESSES = PressPoint.options.flatMap((on) =>
+  Toward.options.map((toward) => ({ value: `${on}|${toward}`, label: `${on}, ${toward}` })),
+);
+
+interface Props {
+  motion: Motion;
+  change: (motion: Motion) => void;
+}
+
+const poseName = (i: number, count: number): string =>
+  i === 0 ? 'start' : i === count - 1 ? 'end' : `between ${i}`;
+
+/** Poses the figure: drag its handles or move the sliders; each joint shows its norm. */
+export const PoseEditor = ({ motion, change }: Props) => {
+  const [at, setAt] = useState(motion.poses.length - 1);
+  const [group, setGroup] = useState<Group>('head');
+  const [view, setView] = useState<View>(motion.view);
+  const index = Math.min(at, motion.poses.length - 1);
+  const pose = motion.poses[index] as Pose;
+  const seen = useMemo(() => ({ ...motion, view, crop: 'whole' as const }), [motion, view]);
+  const drag = useRef<{ handle: Handle; x: number; y: number; pose: Pose } | null>(null);
+  // The window stays where it is while a handle is drawn, or the figure would run away from the pointer.
+  const held = useRef(windowOf(seen));
+  const box = drag.current ? held.current : windowOf(seen);
+  if (!drag.current) held.current = box;
+  const width = 400;
+
+  const setPose = (next: Pose): void =>
+    change({ ...motion, poses: motion.poses.map((p, i) => (i === index ? next : p)) });
+  const setAngle = (name: JointName, value: number): void =>
+    setPose({ ...pose, angles: { ...pose.angles, [name]: value } });
+
+  const begin = (handle: Handle) => (e: PointerEvent<SVGCircleElement>) => {
+    e.currentTarget.setPointerCapture(e.pointerId);
+    held.current = box;
+    drag.current = { handle, x: e.clientX, y: e.clientY, pose };
+    setGroup(HANDLE_GROUP[handle]);
+  };
+  const move = (e: PointerEvent): void => {
+    const d = drag.current;
+    if (!d) return;
+    const mm = box.width / width;
+    setPose(dragHandle(d.pose, d.handle, (e.clientX - d.x) * mm, (e.clientY - d.y) * mm, view));
+  };
+  const end = (): void => {
+    drag.current = null;
+  };
+  const points = handlePoints(pose, view);
+  const outside = outsideNorms(pose);
+  const joints = JOINT_NAMES.filter((n) => groupOf(n) === group);
+  const sideOf: Side | null = group.startsWith('left') ? 'left' : group.startsWith('right') ? 'right' : null;
+  const copyAcross = (): void => {
+    if (!sideOf) return;
+    const other = sideOf === 'left' ? 'right' : 'left';
+    const angles = { ...pose.angles };
+    for (const name of joints) {
+      const twin = name.replace(sideOf, other) as JointName;
+      angles[twin] = angleOf(pose, name);
+    }
+    setPose({ ...pose, angles });
+  };
+
+  return (
+    <div className={styles.pose}>
+      <div className={styles.stage}>
+        <div className="bar">
+          <Segmented
+            aria-label="Pose"
+            value={index}
+            options={motion.poses.map((_, i) => ({ value: i, label: poseName(i, motion.poses.length) }))}
+            onChange={setAt}
+          />
+          <Button
+            size="small"
+            icon={<Plus size={14} />}
+            disabled={motion.poses.length >= 8}
+            onClick={() => {
+              const poses = [...motion.poses.slice(0, index + 1), pose, ...motion.poses.slice(index + 1)];
+              change({ ...motion, poses });
+              setAt(index + 1);
+            }}
+          >
+            Pose
+          </Button>
+          <Button
+            size="small"
+            icon={<Trash2 size={14} />}
+            aria-label="Remove this pose"
+            disabled={motion.poses.length < 2}
+            onClick={() => {
+              change({ ...motion, poses: motion.poses.filter((_, i) => i !== index) });
+              setAt(Math.max(0, index - 1));
+            }}
+          />
+        </div>
+        <div className="bar">
+          <Segmented
+            aria-label="Seen from"
+            value={view}
+            options={[
+              { value: 'front', label: 'front' },
+              { value: 'near', label: 'side' },
+              { value: 'back', label: 'behind' },
+            ]}
+            onChange={(v) => {
+              setView(v as View);
+              change({ ...motion, view: v as View });
+            }}
+          />
+          <Select
+            aria-label="What carries the body"
+            value={pose.base}
+            options={Base.options.map((b) => ({
+              value: b,
+              label: { back: 'sitting back', edge: 'front edge', stand: 'standing' }[b as string] ?? b,
+            }))}
+            onChange={(base) => change({ ...motion, poses: motion.poses.map((p) => ({ ...p, base })) })}
+            style={{ width: 170 }}
+          />
+        </div>
+        <FigureCanvas
+          box={box}
+          shapes={drawPose(pose, { view, props: motion.props })}
+          arrows={pressArrows(pose, { view })}
+          width={width}
+          label={describePose(pose)}
+        >
+          {HANDLES.map((handle) => (
+            <circle
+              key={handle}
+              cx={points[handle].x}
+              cy={points[handle].y}
+              r={42}
+              className={HANDLE_GROUP[handle] === group ? styles.handleOn : styles.handle}
+              data-handle={handle}
+              onPointerDown={begin(handle)}
+              onPointerMove={move}
+              onPointerUp={end}
+              onPointerCancel={end}
+            >
+              <title>{handle}</title>
+            </circle>
+          ))}
+        </FigureCanvas>
+        <p className="small">{describePose(pose)}</p>
+        {outside.length > 0 && (
+          <p className={`small ${styles.outside}`} role="status">
+            Outside the usual range:{' '}
+            {outside
+              .map(
+                (o) => `${o.motion} ${Math.round(o.value)} (${Math.round(o.least)} to ${Math.round(o.most)})`,
+              )
+              .join('; ')}
+            . It can be kept; say why below.
+          </p>
+        )}
+      </div>
+      <div className={styles.sliders}>
+        <Segmented
+          aria-label="Part of the body"
+          value={group}
+          options={GROUPS}
+          onChange={setGroup}
+          size="small"
+        />
+        {joints.map((name) => {
+          const { least, most, unit } = jointInfo(name);
+          const norm = normOf(name);
+          const value = Math.round(angleOf(pose, name));
+          const label = nameOf(name);
+          return (
+            <div key={name} className={styles.slider}>
+              <span id={`joint-${name}`}>{label}</span>
+              <Slider
+                min={least}
+                max={most}
+                value={value}
+                included={false}
+                ariaLabelForHandle={sideOf ? `${sideOf} ${label}` : label}
+                marks={norm ? { [norm.least]: ' ', [norm.most]: ' ' } : undefined}
+                styles={{
+                  rail: norm
+                    ? {
+                        background: `linear-gradient(to right, #E7DFCF ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.most, least, most)}%, #E7DFCF ${pct(norm.most, least, most)}%)`,
+                        opacity: 0.55,
+                      }
+                    : {},
+                }}
+                tooltip={{ formatter: (v) => `${v}${unit === 'deg' ? '°' : ' cm'}` }}
+                onChange={(v) => setAngle(name, v)}
+              />
+              <span className="tabular">
+                {value}
+                {unit === 'deg' ? '°' : ' cm'}
+              </span>
+            </div>
+          );
+        })}
+        <label className={styles.press} htmlFor="press">
+          Arrows of pressure
+          <MultiSelect
+            id="press"
+            placeholder="none: only movement is shown"
+            optionFilterProp="label"
+            maxCount={4}
+            value={pose.press.map(({ on, toward }) => `${on}|${toward}`)}
+            options={PRESSES}
+            onChange={(chosen: string[]) =>
+              setPose({
+                ...pose,
+                press: chosen.map((c) => {
+                  const [on, toward] = c.split('|');
+                  return { on, toward } as Pose['press'][number];
+                }),
+              })
+            }
+          />
+        </label>
+        <div className="bar">
+          {sideOf && (
+            <Button size="small" onClick={copyAcross}>
+              Same on the {sideOf === 'left' ? 'right' : 'left'}
+            </Button>
+          )}
+          <Button
+            size="small"
+            onClick={() =>
+              setPose({
+                ...pose,
+                angles: Object.fromEntries(
+                  Object.entries(pose.angles).filter(([n]) => groupOf(n as JointName) !== group),
+                ),
+              })
+            }
+          >
+            {group} to rest
+          </Button>
+        </div>
+        <p className="muted small">
+          The green band is the usual range of the joint; where it is published, its source stands under
+          Numbers. Pose the left way; the right way is its mirror image.
+        </p>
+      </div>
+    </div>
+  );
+};
+
+const pct = (v: number, least: number, most: number): number =>
+  Math.max(0, Math.min(100, ((v - least) / (most - least)) * 100));

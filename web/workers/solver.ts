@@ -1,0 +1,43 @@
+import { type FitResult, fitBreak } from '@kotabi/core/fit';
+import type { Approach, Break, Move } from '@kotabi/core/model';
+import { moveLookup } from '@kotabi/core/moves';
+import {
+  highsSolver,
+  type Setting,
+  type SuggestProgress,
+  type SuggestResult,
+  suggest,
+} from '@kotabi/core/suggest';
+import { expose } from 'comlink';
+import loadHighs from 'highs';
+import wasmUrl from 'highs/runtime?url';
+
+/** The mixed-integer solver, loaded once; a load that failed is tried again. */
+let highs: ReturnType<typeof loadHighs> | null = null;
+const loaded = (): ReturnType<typeof loadHighs> => {
+  highs ??= loadHighs({ locateFile: () => wasmUrl }).catch((error: unknown) => {
+    highs = null;
+    throw error;
+  });
+  return highs;
+};
+
+const solver = {
+  /** Loads everything that will be needed, so that it is here when the server is not. */
+  ready: async (): Promise<void> => {
+    await loaded();
+  },
+  /** Fits a break into its slot. */
+  fit: (brk: Break, own: readonly Move[], approach: Approach): FitResult =>
+    fitBreak(brk, moveLookup(own), approach),
+  /** Suggests breaks; `progress` is told where the search is. */
+  suggest: async (
+    setting: Omit<Setting, 'lookup'>,
+    own: readonly Move[],
+    progress: (p: SuggestProgress) => void,
+  ): Promise<SuggestResult> =>
+    suggest({ ...setting, lookup: moveLookup(own) }, highsSolver(await loaded()), progress),
+};
+export type Solver = typeof solver;
+
+expose(solver);

@@ -1,0 +1,70 @@
+import type { FitResult } from '@kotabi/core/fit';
+import type { Approach, Break, Move } from '@kotabi/core/model';
+import type { Setting, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
+import { proxy, type Remote, wrap } from 'comlink';
+import type { Solver } from './solver';
+
+/** A worker with its one handle: the handle must live as long as the worker, or the worker stops listening. */
+interface Hand {
+  worker: Worker;
+  solver: Remote<Solver>;
+}
+const start = (): Hand => {
+  const worker = new Worker(new URL('./solver.ts', import.meta.url), { type: 'module' });
+  return { worker, solver: wrap<Solver>(worker) };
+};
+
+/** A worker that waits for work, loaded while the server is there. */
+let spare: Hand | null = null;
+
+/** Gets a worker ready, so that fitting and suggesting go on when the server is gone. */
+export const warmUp = (): void => {
+  if (spare) return;
+  const hand = start();
+  spare = hand;
+  hand.solver.ready().catch(() => {
+    // Not now; whoever needs it starts another one and is told why if that fails as well.
+    hand.worker.terminate();
+    if (spare === hand) spare = null;
+  });
+};
+
+/** Runs one piece of work in a worker; `signal` ends it at once. */
+const inWorker = async <T>(signal: AbortSignal, work: (solver: Remote<Solver>) => Promise<T>): Promise<T> => {
+  const hand = spare ?? start();
+  const { worker, solver } = hand;
+  spare = null;
+  const stopped = new Promise<never>((_, reject) => {
+    signal.addEventListener('abort', () => reject(new DOMException('It was cancelled.', 'AbortError')));
+    worker.addEventListener('error', (event) =>
+      reject(new Error(event.message || 'The part that computes could not be loaded.')),
+    );
+  });
+  try {
+    const result = await Promise.race([work(solver), stopped]);
+    spare = hand;
+    return result;
+  } catch (error) {
+    // Work that was cancelled or failed may still be running: its worker goes with it.
+    worker.terminate();
+    warmUp();
+    throw error;
+  }
+};
+
+/** Fits a break into its slot, away from the page. */
+export const fitAway = (
+  brk: Break,
+  own: readonly Move[],
+  approach: Approach,
+  signal: AbortSignal,
+): Promise<FitResult> => inWorker(signal, (s) => s.fit(brk, own, approach) as Promise<FitResult>);
+
+/** Suggests breaks, away from the page. */
+export const suggestAway = (
+  setting: Omit<Setting, 'lookup'>,
+  own: readonly Move[],
+  progress: (p: SuggestProgress) => void,
+  signal: AbortSignal,
+): Promise<SuggestResult> =>
+  inWorker(signal, (s) => s.suggest(setting, own, proxy(progress)) as Promise<SuggestResult>);
