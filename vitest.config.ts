@@ -18,6 +18,8 @@ export default defineConfig({
           hookTimeout: 60_000,
           // Two cores: two files at a time, each with its own server, database and browser.
           maxWorkers: 2,
+          // A screen follows a key a moment later, and later still on a loaded machine.
+          expect: { poll: { timeout: 10_000, interval: 50 } },
           sequence: { groupOrder: 1 },
           // A real browser on a loaded machine: what fails once is tried once more, and the report shows both.
           retry: 1,

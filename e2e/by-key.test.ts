@@ -72,7 +72,7 @@ describe('by keyboard alone', () => {
     await slider.waitFor();
     await tabTo(page, 'Chin down / up', 60);
     for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowRight');
-    expect(await slider.getAttribute('aria-valuenow')).toBe('7');
+    await expect.poll(() => slider.getAttribute('aria-valuenow')).toBe('7');
     await page.getByRole('button', { name: 'Keep this move' }).focus();
     await page.keyboard.press('Enter');
     await page.getByRole('heading', { name: 'Shoulder-blade squeeze, my way', level: 1 }).waitFor();

@@ -47,21 +47,23 @@ describe('a ten-minute break, by keyboard alone', () => {
       await page.keyboard.press('Enter');
     }
     await page.keyboard.press('Escape');
-    expect(await stepNames(page)).toEqual([
-      'Sit tall, feet under knees',
-      'Slow nose breathing',
-      'Chin nod to neutral',
-      'Shoulder rolls',
-      'Round and lift the spine',
-      'Wrist circles',
-      'Ear toward the shoulder',
-      'Nose toward the armpit',
-      'Arm across the chest',
-      'Fingers up, drawn back',
-      'Hands clasped forward, round the upper back',
-      'Shake the hands out',
-      'Arms up, one breath',
-    ]);
+    await expect
+      .poll(() => stepNames(page))
+      .toEqual([
+        'Sit tall, feet under knees',
+        'Slow nose breathing',
+        'Chin nod to neutral',
+        'Shoulder rolls',
+        'Round and lift the spine',
+        'Wrist circles',
+        'Ear toward the shoulder',
+        'Nose toward the armpit',
+        'Arm across the chest',
+        'Fingers up, drawn back',
+        'Hands clasped forward, round the upper back',
+        'Shake the hands out',
+        'Arms up, one breath',
+      ]);
 
     // Ear and nose become a series; the forward clasp goes up before the fingers, where the body has it.
     for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowUp');
@@ -124,7 +126,7 @@ describe('a ten-minute break, by keyboard alone', () => {
     await page.keyboard.press('[');
     await page.getByText('elbow bent', { exact: false }).first().waitFor();
     await page.keyboard.press('.');
-    expect(await page.getByLabel('Sets', { exact: true }).inputValue()).toBe('2');
+    await expect.poll(() => page.getByLabel('Sets', { exact: true }).inputValue()).toBe('2');
     await page.keyboard.press(',');
     await page.keyboard.press('l');
     await row(page, /Fingers up/)
@@ -140,7 +142,7 @@ describe('a ten-minute break, by keyboard alone', () => {
     await page.keyboard.press('x');
     expect((await stepNames(page)).filter((n) => n === 'Fingers up, drawn back')).toHaveLength(2);
     for (let i = 0; i < 14; i++) await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toHaveLength(11);
+    await expect.poll(() => stepNames(page)).toHaveLength(11);
     await saved(page);
     await page.close();
   });
@@ -157,12 +159,12 @@ describe('a ten-minute break, by keyboard alone', () => {
     await page.keyboard.press('Control+v');
     expect((await stepNames(page)).slice(1, 3)).toEqual(['Shoulder rolls', 'Half-circles of the chin']);
     await page.keyboard.press('Control+x');
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await page.keyboard.press('Control+a');
     await page.getByText(`${before.length} of ${before.length} chosen`).waitFor();
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);
     await page.close();
   });
@@ -182,7 +184,9 @@ describe('by mouse, with drags', () => {
     await page.mouse.move(to.x + 250, to.y + 20, { steps: 10 });
     await page.waitForTimeout(250);
     await page.mouse.up();
-    expect(await stepNames(page)).toEqual([...before.slice(0, 3), 'Nose toward the armpit', before[3]]);
+    await expect
+      .poll(() => stepNames(page))
+      .toEqual([...before.slice(0, 3), 'Nose toward the armpit', before[3]]);
 
     await row(page, 'Lift and drop').click();
     await row(page, 'Look over the shoulder').click({ modifiers: ['Control'] });
@@ -198,16 +202,12 @@ describe('by mouse, with drags', () => {
     await page.mouse.move(end.x + 261, end.y + end.height - 12);
     await page.waitForTimeout(300);
     await page.mouse.up();
-    expect(await stepNames(page)).toEqual([
-      before[0],
-      'Nose toward the armpit',
-      before[1],
-      before[2],
-      before[3],
-    ]);
+    await expect
+      .poll(() => stepNames(page))
+      .toEqual([before[0], 'Nose toward the armpit', before[1], before[2], before[3]]);
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);
     await page.close();
   });

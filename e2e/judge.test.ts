@@ -25,7 +25,7 @@ describe('the review', () => {
     const total = await clock(page);
     await finding.getByRole('button', { name: 'Do both sides' }).click();
     await finding.waitFor({ state: 'detached' });
-    expect(await clock(page)).not.toBe(total);
+    await expect.poll(() => clock(page)).not.toBe(total);
     await page.getByText('Review', { exact: true }).click();
     await page.getByText('Nothing stands out').waitFor();
     await page.getByRole('button', { name: /^Undo/ }).click();
@@ -83,9 +83,9 @@ describe('computing', () => {
     await dialog.getByText('Other doses, the same on both sides').waitFor();
     await dialog.getByRole('button', { name: 'Take the fitted one' }).click();
     await expect.poll(() => clock(page)).toMatch(/^7:5[\d.]+ of 8:00, .* left$/);
-    expect(await stepNames(page)).toHaveLength(12);
+    await expect.poll(() => stepNames(page)).toHaveLength(12);
     await page.keyboard.press('Control+z');
-    expect(await clock(page)).toBe(before);
+    await expect.poll(() => clock(page)).toBe(before);
     await saved(page);
     await page.close();
   });
@@ -98,7 +98,9 @@ describe('computing', () => {
     await page.getByLabel('Slot in minutes').blur();
     await page.getByRole('button', { name: 'Fit', exact: true }).click();
     await page.getByText(/What must stay takes \d:\d\d/).waitFor();
-    expect(await page.getByRole('button', { name: 'Take the fitted one' }).isDisabled()).toBe(true);
+    await expect
+      .poll(() => page.getByRole('button', { name: 'Take the fitted one' }).isDisabled())
+      .toBe(true);
     await page.getByRole('button', { name: 'Leave it as it is' }).click();
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
@@ -120,7 +122,7 @@ describe('computing', () => {
     const second = page.getByRole('region', { name: 'Suggestion 2' });
     await second.getByRole('button', { name: 'Take this one' }).click();
     await page.getByRole('dialog').waitFor({ state: 'detached' });
-    expect(await clock(page)).toMatch(/ of 4:00, .* left$/);
+    await expect.poll(() => clock(page)).toMatch(/ of 4:00, .* left$/);
     await page.getByText('Review', { exact: true }).click();
     await page.getByText('Nothing stands out').waitFor();
 
@@ -137,9 +139,9 @@ describe('computing', () => {
     expect(swapped).toContain(name);
     expect(swapped).not.toContain(old);
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(suggested);
+    await expect.poll(() => stepNames(page)).toEqual(suggested);
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await page.getByRole('img', { name: / of 2:00, / }).waitFor();
     await saved(page);
     await page.close();
@@ -159,7 +161,7 @@ describe('computing', () => {
     await saved(page);
     await page.reload();
     await page.getByRole('option').first().waitFor();
-    expect(await page.getByRole('dialog').count()).toBe(0);
+    await expect.poll(() => page.getByRole('dialog').count()).toBe(0);
     await page.close();
   });
 
@@ -171,7 +173,7 @@ describe('computing', () => {
     await page.getByText(/Looking for suggestion 1 of 3/).waitFor();
     await page.getByRole('button', { name: 'Cancel', exact: true }).click();
     await page.getByRole('button', { name: 'Suggest', exact: true }).waitFor();
-    expect(await page.getByText(/Looking for suggestion/).count()).toBe(0);
+    await expect.poll(() => page.getByText(/Looking for suggestion/).count()).toBe(0);
     await saved(page);
     await page.close();
   });
@@ -189,10 +191,10 @@ describe('states and forms', () => {
     await dialog.getByRole('button', { name: /^Version 1/ }).click();
     await dialog.getByText('Lift and drop the shoulders removed').waitFor();
     await dialog.getByRole('button', { name: 'Bring this one back' }).click();
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toHaveLength(before.length - 1);
+    await expect.poll(() => stepNames(page)).toHaveLength(before.length - 1);
     await page.keyboard.press('Control+z');
     await saved(page);
     await page.close();

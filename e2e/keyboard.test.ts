@@ -35,7 +35,7 @@ describe('the whole task by keyboard alone', () => {
       await page.keyboard.press('Enter');
     }
     await page.keyboard.press('Escape');
-    expect(await stepNames(page)).toHaveLength(5);
+    await expect.poll(() => stepNames(page)).toHaveLength(5);
     await page.keyboard.press('ArrowUp');
     await page.keyboard.press('Shift+ArrowUp');
     await page.keyboard.press('c');
@@ -67,7 +67,9 @@ describe('the whole task by keyboard alone', () => {
     await page.getByRole('heading', { name: 'By hand' }).waitFor();
     await page.getByText('led to the end').waitFor();
     const before = page.getByRole('group', { name: 'Tension before' });
-    expect(await before.getByRole('button', { name: '7' }).getAttribute('aria-pressed')).toBe('true');
+    await expect
+      .poll(() => before.getByRole('button', { name: '7' }).getAttribute('aria-pressed'))
+      .toBe('true');
     await page.close();
   });
 
@@ -82,7 +84,7 @@ describe('the whole task by keyboard alone', () => {
       await tabTo(page, link);
       await page.keyboard.press('Enter');
       await page.getByRole('heading', { level: 1, name: heading }).waitFor();
-      expect(await page.title()).toBe(`${link} · Kotabi`);
+      await expect.poll(() => page.title()).toBe(`${link} · Kotabi`);
     }
     await page.close();
   });

@@ -53,18 +53,18 @@ describe('leading', () => {
     await page.getByText('Stop, sit, get help').waitFor();
     await page.keyboard.press('Space');
     await tick(page, 3000);
-    expect(await heading(page)).toContain('Sit tall');
+    await expect.poll(() => heading(page)).toContain('Sit tall');
     await tick(page, 9000 + 2000);
-    expect(await page.getByTestId('count').textContent()).toBe('8');
+    await expect.poll(() => page.getByTestId('count').textContent()).toBe('8');
     await page.keyboard.press('ArrowRight');
     await page.clock.runFor(40);
     await page.keyboard.press('ArrowRight');
     await page.clock.runFor(40);
-    expect(await heading(page)).toContain('Lift and drop');
+    await expect.poll(() => heading(page)).toContain('Lift and drop');
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('ArrowLeft');
     await page.clock.runFor(40);
-    expect(await heading(page)).toContain('Sit tall');
+    await expect.poll(() => heading(page)).toContain('Sit tall');
     await page.keyboard.press('Escape');
     // Leading rests while the question is asked; the dialog needs a clock that runs.
     await page.clock.resume();
@@ -101,14 +101,14 @@ describe('leading', () => {
     await page.getByLabel(/I face the group/).click();
     await page.getByRole('button', { name: 'Start' }).click();
     await tick(page, 3000 + 21_000 + 48_500 + 7000);
-    expect(await heading(page)).toContain('Look over the shoulder');
+    await expect.poll(() => heading(page)).toContain('Look over the shoulder');
     const stage = page.locator('main');
-    expect(await stage.getAttribute('data-side')).toBe('left');
-    expect(await stage.getAttribute('data-lit')).toBe('right');
+    await expect.poll(() => stage.getAttribute('data-side')).toBe('left');
+    await expect.poll(() => stage.getAttribute('data-lit')).toBe('right');
     await page.getByText('you show right').waitFor();
     await page.getByRole('button', { name: 'Mirrored' }).click();
     await page.clock.runFor(40);
-    expect(await stage.getAttribute('data-lit')).toBe('left');
+    await expect.poll(() => stage.getAttribute('data-lit')).toBe('left');
     // Ended in order, so that its record does not arrive in the middle of another test.
     await page.clock.resume();
     await page.getByRole('button', { name: 'Stop', exact: true }).click();

@@ -22,10 +22,10 @@ describe('the library', () => {
   it('shows standing and floor moves only when asked for', async () => {
     const page = await fixture.open('/moves');
     await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
-    expect(await page.getByRole('link', { name: /Chest at the wall/ }).count()).toBe(0);
+    await expect.poll(() => page.getByRole('link', { name: /Chest at the wall/ }).count()).toBe(0);
     await page.getByRole('checkbox', { name: 'standing' }).check();
     await page.getByRole('link', { name: /Chest at the wall/ }).waitFor();
-    expect(await page.getByRole('link', { name: /Open like a book/ }).count()).toBe(0);
+    await expect.poll(() => page.getByRole('link', { name: /Open like a book/ }).count()).toBe(0);
     await page.close();
   });
 
@@ -34,7 +34,7 @@ describe('the library', () => {
     await page.getByText('The nose goes toward the left armpit; felt on the right').waitFor();
     const figure = page.getByRole('region', { name: 'Figure' });
     const label = () => figure.locator('svg[role=img]').first().getAttribute('aria-label');
-    expect(await label()).toMatch(/turned to the left/);
+    await expect.poll(() => label()).toMatch(/turned to the left/);
     await figure.getByText('right', { exact: true }).first().click();
     await expect.poll(label).toMatch(/turned to the right/);
     await page.getByRole('radio', { name: /hand’s weight/ }).click();
@@ -72,7 +72,7 @@ describe('the library', () => {
     await page.getByRole('heading', { name: 'Shoulder rolls', level: 1 }).waitFor();
     const before = await path();
     await page.waitForTimeout(700);
-    expect(await path()).toBe(before);
+    await expect.poll(() => path()).toBe(before);
     await page.close();
   });
 });
@@ -83,7 +83,7 @@ describe('an own move', () => {
     await page.getByRole('button', { name: 'Copy as my own' }).click();
     const name = page.getByRole('textbox', { name: 'Name', exact: true });
     await name.waitFor();
-    expect(await name.inputValue()).toBe('Arm across the chest, my way');
+    await expect.poll(() => name.inputValue()).toBe('Arm across the chest, my way');
     await name.fill('Arm across, nodding');
     const figure = page.getByRole('region', { name: 'Figure' });
     // With the mouse: draw the head down.
@@ -101,7 +101,7 @@ describe('an own move', () => {
     const turn = figure.getByRole('slider', { name: 'Turn left / right' });
     await turn.focus();
     for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
-    expect(await turn.getAttribute('aria-valuenow')).toBe('12');
+    await expect.poll(() => turn.getAttribute('aria-valuenow')).toBe('12');
     await figure.getByText(/Head .*turned to the left 10°/).waitFor();
     await page.getByRole('button', { name: 'Keep this move' }).click();
     await page.getByRole('heading', { name: 'Arm across, nodding', level: 1 }).waitFor();
@@ -113,7 +113,7 @@ describe('an own move', () => {
     await page.getByLabel('Find a move').fill('nodding');
     await page.getByRole('button', { name: /Arm across, nodding/ }).click();
     await saved(page);
-    expect(await stepNames(page)).toContain('Arm across, nodding');
+    await expect.poll(() => stepNames(page)).toContain('Arm across, nodding');
 
     await page.goto(`${fixture.app.url}/moves/${kept?.value.id}`);
     await page.getByRole('link', { name: 'Late-morning neck and wrists' }).waitFor();
@@ -121,7 +121,7 @@ describe('an own move', () => {
     await page.getByRole('button', { name: 'Bring back' }).waitFor();
     await page.goto(`${fixture.app.url}/moves`);
     await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
-    expect(await page.getByRole('link', { name: /nodding/ }).count()).toBe(0);
+    await expect.poll(() => page.getByRole('link', { name: /nodding/ }).count()).toBe(0);
     await page.getByRole('checkbox', { name: 'put away (1)' }).check();
     await page.getByRole('link', { name: /nodding/ }).waitFor();
     // The break that uses it keeps it.
@@ -142,7 +142,9 @@ describe('an own move', () => {
     const alert = page.getByRole('alert');
     await alert.getByText('a two-way move needs a second-side cue').waitFor();
     await alert.getByText('doses must rise from least to usual to most').waitFor();
-    expect(await page.getByRole('textbox', { name: 'Name', exact: true }).inputValue()).toBe('Half a move');
+    await expect
+      .poll(() => page.getByRole('textbox', { name: 'Name', exact: true }).inputValue())
+      .toBe('Half a move');
     await page.getByRole('spinbutton', { name: 'Least' }).fill('10');
     await page.getByRole('textbox', { name: 'Second side, short' }).fill('And the {side}.');
     await page.getByRole('button', { name: 'Keep this move' }).click();

@@ -11,7 +11,7 @@ describe('people', () => {
     await page.getByRole('link', { name: /Timetable desk/ }).click();
     await page.getByText('Leave without keeping?').last().waitFor();
     await page.getByRole('button', { name: 'Stay here' }).click();
-    expect(await name.inputValue()).toBe('Claims and returns');
+    await expect.poll(() => name.inputValue()).toBe('Claims and returns');
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('“Claims and returns” is kept.').waitFor();
     await page.getByRole('link', { name: /Timetable desk/ }).click();
@@ -20,7 +20,7 @@ describe('people', () => {
     await page.getByRole('link', { name: /Claims and returns/ }).click();
     await page.getByRole('button', { name: 'Leave without keeping' }).click();
     await page.getByText('People in Claims and returns').waitFor();
-    expect(await page.getByRole('link', { name: /Never kept/ }).count()).toBe(0);
+    await expect.poll(() => page.getByRole('link', { name: /Never kept/ }).count()).toBe(0);
     await page.close();
   });
 

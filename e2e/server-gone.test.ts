@@ -47,7 +47,7 @@ describe('the server stops and comes back', () => {
     await saved(page);
     await page.reload();
     await page.getByRole('option').first().waitFor();
-    expect(await stepNames(page)).toEqual(names);
+    await expect.poll(() => stepNames(page)).toEqual(names);
     await page.close();
   });
 
@@ -64,10 +64,10 @@ describe('the server stops and comes back', () => {
     const next = await browser.context.newPage();
     await next.goto(`${app.url}/breaks/late-morning`);
     await next.getByText('What had not reached the server the last time is back.').waitFor();
-    expect(await stepNames(next)).not.toContain('Shoulder rolls');
+    await expect.poll(() => stepNames(next)).not.toContain('Shoulder rolls');
     await saved(next);
     await next.keyboard.press('Control+z');
-    expect(await stepNames(next)).toContain('Shoulder rolls');
+    await expect.poll(() => stepNames(next)).toContain('Shoulder rolls');
     await saved(next);
     await next.close();
   });

@@ -20,25 +20,25 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowDown');
-    expect(await row(page, 'Shoulder rolls').getAttribute('aria-selected')).toBe('true');
+    await expect.poll(() => row(page, 'Shoulder rolls').getAttribute('aria-selected')).toBe('true');
     await page.keyboard.press('+');
-    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe('9');
+    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe('9');
     await page.keyboard.press('-');
     await page.keyboard.press('-');
-    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe('7');
+    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe('7');
     await page.keyboard.press('Alt+ArrowUp');
     expect((await stepNames(page)).slice(0, 3)).toEqual([before[0], before[2], before[1]]);
     await page.keyboard.press('d');
-    expect(await stepNames(page)).toHaveLength(before.length + 1);
+    await expect.poll(() => stepNames(page)).toHaveLength(before.length + 1);
     await page.keyboard.press('Delete');
     await page.keyboard.press('Delete');
-    expect(await stepNames(page)).toHaveLength(before.length - 1);
+    await expect.poll(() => stepNames(page)).toHaveLength(before.length - 1);
     for (let i = 0; i < 7; i++) await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(before);
-    expect(await gauge(page).getAttribute('aria-label')).toBe(total);
+    await expect.poll(() => stepNames(page)).toEqual(before);
+    await expect.poll(() => gauge(page).getAttribute('aria-label')).toBe(total);
     await page.keyboard.press('Control+Shift+z');
     await page.keyboard.press('Control+z');
-    expect(await stepNames(page)).toEqual(before);
+    await expect.poll(() => stepNames(page)).toEqual(before);
     await page.close();
   });
 
@@ -58,11 +58,13 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('Shift+ArrowUp');
     await page.keyboard.press('c');
     await page.getByText('Series of 2').waitFor();
-    expect(await page.getByRole('img', { name: /of 2:00/ }).getAttribute('aria-label')).toContain('over');
+    await expect
+      .poll(() => page.getByRole('img', { name: /of 2:00/ }).getAttribute('aria-label'))
+      .toContain('over');
     await page.keyboard.press('f');
     await page.getByText('right, then left').first().waitFor();
     await page.keyboard.press('u');
-    expect(await page.getByText('Series of 2').count()).toBe(0);
+    await expect.poll(() => page.getByText('Series of 2').count()).toBe(0);
     await page.close();
   });
 
@@ -102,7 +104,7 @@ describe('the sheet by mouse', () => {
     await saved(page);
     await page.reload();
     await page.getByRole('option').first().waitFor();
-    expect(await stepNames(page)).toEqual(after);
+    await expect.poll(() => stepNames(page)).toEqual(after);
     await page.keyboard.press('Escape');
     await page.close();
   });
@@ -174,7 +176,7 @@ describe('the sheet by mouse', () => {
     const dose = page.getByLabel('Dose', { exact: true });
     await dose.fill('9999');
     await dose.blur();
-    expect(await dose.inputValue()).toBe('600');
+    await expect.poll(() => dose.inputValue()).toBe('600');
     await page.getByText('The dose in seconds must be at most 600; 9999 was typed.').waitFor();
     await dose.fill('');
     await dose.blur();
@@ -182,7 +184,7 @@ describe('the sheet by mouse', () => {
     const name = page.getByLabel('Name of the break');
     await name.fill('   ');
     await name.blur();
-    expect(await name.inputValue()).toBe('Late-morning neck and wrists');
+    await expect.poll(() => name.inputValue()).toBe('Late-morning neck and wrists');
     await page.getByText('A break needs a name; the old one was kept.').waitFor();
     await page.close();
   });
@@ -227,7 +229,7 @@ describe('saving', () => {
     await saved(page);
     await page.reload();
     await row(page, 'Shake the hands out').click();
-    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
+    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
     await page.close();
   });
 
@@ -242,7 +244,7 @@ describe('saving', () => {
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('link', { name: 'Late-morning neck and wrists' }).click();
     await row(page, 'Shake the hands out').click();
-    expect(await page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
+    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
     await page.close();
   });
 });
@@ -253,7 +255,9 @@ describe('the list of breaks', () => {
     await page.getByRole('button', { name: 'More for Afternoon: back and sides' }).click();
     await page.getByRole('menuitem', { name: 'Duplicate' }).click();
     await page.getByLabel('Name of the break').waitFor();
-    expect(await page.getByLabel('Name of the break').inputValue()).toBe('Afternoon: back and sides (copy)');
+    await expect
+      .poll(() => page.getByLabel('Name of the break').inputValue())
+      .toBe('Afternoon: back and sides (copy)');
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('button', { name: 'More for Afternoon: back and sides (copy)' }).click();
     await page.getByRole('menuitem', { name: 'Delete' }).click();
@@ -278,7 +282,7 @@ describe('the list of breaks', () => {
     await page.getByRole('option', { name: 'Side reach overhead' }).waitFor();
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('button', { name: 'New break' }).waitFor();
-    expect(await page.locator('#main > .page > ul > li').count()).toBe(count + 1);
+    await expect.poll(() => page.locator('#main > .page > ul > li').count()).toBe(count + 1);
     await picker.setInputFiles({
       name: 'cut.kotabi.json',
       mimeType: 'application/json',
@@ -290,7 +294,7 @@ describe('the list of breaks', () => {
       .getByText(/Line 3, column \d+/)
       .waitFor();
     await page.getByRole('button', { name: 'OK' }).click();
-    expect(await page.locator('#main > .page > ul > li').count()).toBe(count + 1);
+    await expect.poll(() => page.locator('#main > .page > ul > li').count()).toBe(count + 1);
     await page.close();
   });
 });
