@@ -1,9 +1,10 @@
 import ICAL from 'ical.js';
 import { DateTime } from 'luxon';
+import nodeIcal from 'node-ical';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
 import { describe, expect, it } from 'vitest';
 import { Group, Week } from '../model';
-import { weekToICalendar } from './icalendar';
+import { calendarText, entriesOf, nextEntries, type PublishedEntry } from './icalendar';
 
 const timeZoneBlock = (zone: string) => [tzlib_get_ical_block(zone)].flat()[0] ?? null;
 
@@ -32,15 +33,12 @@ const lines = [
   'Größe, Länge; ümläüt — 腰を伸ばす '.repeat(6),
   'a\\b',
 ];
+const entries = (zone: string, dates: string[], startMin?: number) =>
+  entriesOf(week(dates, startMin), group(zone), () => ({ name: 'Neck, wrists; and so on', lines }));
+const text = (list: PublishedEntry[], more: { alarmMin?: number | null; refreshMin?: number } = {}) =>
+  calendarText({ name: 'Fährbüro; Fahrplan, Süd', entries: list, alarmMin: 5, timeZoneBlock, ...more });
 const write = (zone: string, dates: string[], startMin?: number) =>
-  weekToICalendar({
-    week: week(dates, startMin),
-    group: group(zone),
-    version: 7,
-    stamp: '2026-11-20T08:00:00Z',
-    breakOf: () => ({ name: 'Neck, wrists; and so on', lines }),
-    timeZoneBlock,
-  });
+  text(nextEntries([], entries(zone, dates, startMin), '2026-11-20T08:00:00Z'));
 
 const events = (text: string) => {
   const component = new ICAL.Component(ICAL.parse(text));
@@ -56,7 +54,7 @@ describe('iCalendar of a week', () => {
     expect(read[0].duration.toSeconds()).toBe(300);
     expect(read[0].summary).toBe('Neck, wrists; and so on');
     expect(read[0].description).toBe(lines.join('\n'));
-    expect(read[0].sequence).toBe(7);
+    expect(read[0].sequence).toBe(0);
   });
 
   // Both hemispheres, before and after the clocks change; the instants come from the tz database through Intl.
@@ -72,14 +70,100 @@ describe('iCalendar of a week', () => {
   });
 
   it('keeps to RFC 5545: CRLF, lines of 75 octets at most, a VTIMEZONE, DTSTAMP in UTC', () => {
-    const text = write('Europe/Lisbon', ['2026-11-23']);
-    const rows = text.split('\r\n');
-    expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+    const file = write('Europe/Lisbon', ['2026-11-23']);
+    const rows = file.split('\r\n');
+    expect(file.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
     for (const row of rows) expect(new TextEncoder().encode(row).length).toBeLessThanOrEqual(75);
     expect(rows.some((row) => row.startsWith(' '))).toBe(true);
     expect(rows).toContain('TZID:Europe/Lisbon');
     expect(rows).toContain('DTSTART;TZID=Europe/Lisbon:20261123T100000');
     expect(rows).toContain('DTSTAMP:20261120T080000Z');
     expect(rows).toContain('SUMMARY:Neck\\, wrists\\; and so on');
+  });
+
+  it('folds at 75 octets between characters of two, three and four octets, at every place in the line', () => {
+    for (const letter of ['ä', '腰', '🙆'])
+      for (let pad = 0; pad < 8; pad++) {
+        const summary = `${'x'.repeat(pad)}${letter.repeat(60)}`;
+        const [entry] = entries('Europe/Lisbon', ['2026-11-23']);
+        const file = text(nextEntries([], [{ ...entry!, summary }], '2026-11-20T08:00:00Z'));
+        for (const row of file.split('\r\n')) {
+          expect(new TextEncoder().encode(row).length).toBeLessThanOrEqual(75);
+          expect(row).not.toMatch(/^ ?[\uDC00-\uDFFF]|[\uD800-\uDBFF]$/);
+        }
+        expect(events(file)[0].summary).toBe(summary);
+      }
+  });
+
+  it('gives the plan again to two other libraries', async () => {
+    const dates = ['2026-10-24', '2026-10-25', '2026-10-26'];
+    for (const zone of ['Europe/Lisbon', 'Australia/Hobart']) {
+      const file = write(zone, dates, 22 * 60);
+      const expected = entries(zone, dates, 22 * 60).map((e) => {
+        const start = DateTime.fromISO(`${e.date}T22:00:00`, { zone }).toMillis();
+        return { uid: e.uid, start, end: start + 300_000, summary: e.summary, description: e.description };
+      });
+      const one = events(file).map((e) => ({
+        uid: e.uid,
+        start: e.startDate.toUnixTime() * 1000,
+        end: e.endDate.toUnixTime() * 1000,
+        summary: e.summary,
+        description: e.description,
+      }));
+      expect(one).toEqual(expected);
+      const other = Object.values(nodeIcal.sync.parseICS(file))
+        .filter((c) => c?.type === 'VEVENT')
+        .map((e) => ({
+          uid: e.uid,
+          start: e.start.getTime(),
+          end: e.end!.getTime(),
+          summary: e.summary,
+          description: e.description,
+        }));
+      expect(other).toEqual(expected);
+    }
+  });
+
+  it('has a shift over midnight on the next day', () => {
+    const [event] = events(write('Europe/Lisbon', ['2026-10-24'], 1440 + 150));
+    // 25 October 2026 has the hour from one to two twice; half past two comes once.
+    expect(event.startDate.toString()).toBe('2026-10-25T02:30:00');
+  });
+});
+
+describe('what is given out after a change', () => {
+  const dates = ['2026-11-23', '2026-11-24'];
+  const first = nextEntries([], entries('Europe/Lisbon', dates), '2026-11-20T08:00:00Z');
+
+  it('stays as it was where nothing changed', () => {
+    expect(nextEntries(first, entries('Europe/Lisbon', dates), '2026-11-21T08:00:00Z')).toEqual(first);
+  });
+
+  it('rises in sequence where it moved, and withdraws what is gone, once', () => {
+    const moved = entries('Europe/Lisbon', ['2026-11-23'], 615);
+    const second = nextEntries(first, moved, '2026-11-21T08:00:00Z');
+    expect(second.map((e) => [e.uid, e.startMin, e.sequence, e.cancelled])).toEqual([
+      ['w1.2026-11-23.1@kotabi', 615, 1, false],
+      ['w1.2026-11-24.1@kotabi', 600, 1, true],
+    ]);
+    expect(nextEntries(second, moved, '2026-11-22T08:00:00Z')).toEqual(second);
+    const back = nextEntries(second, entries('Europe/Lisbon', dates), '2026-11-22T08:00:00Z');
+    expect(back.map((e) => [e.sequence, e.cancelled])).toEqual([
+      [2, false],
+      [2, false],
+    ]);
+    const file = text(second, { refreshMin: 30 });
+    const [kept, gone] = events(file).map((e) => e.component);
+    expect(kept.getFirstPropertyValue('status')).toBe('CONFIRMED');
+    expect(gone.getFirstPropertyValue('status')).toBe('CANCELLED');
+    expect(gone.getFirstSubcomponent('valarm')).toBeNull();
+    expect(file).toContain('REFRESH-INTERVAL;VALUE=DURATION:PT30M');
+  });
+
+  it('reminds before the start, unless told not to', () => {
+    const alarm = events(text(first, { alarmMin: 10 }))[0].component.getFirstSubcomponent('valarm');
+    expect(alarm!.getFirstPropertyValue('action')).toBe('DISPLAY');
+    expect((alarm!.getFirstPropertyValue('trigger') as ICAL.Duration).toSeconds()).toBe(-600);
+    expect(text(first, { alarmMin: null })).not.toContain('VALARM');
   });
 });

@@ -6,3 +6,4 @@ export * from './move-file';
 export * from './people-table';
 export * from './plain-text';
 export * from './webvtt';
+export * from './week-table';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { PersonLimit, type RoomLimit } from './limit';
 import { Area, Thing } from './move';
-import { Id, MinuteOfDaySchema, Side } from './units';
+import { Id, IsoDateSchema, ShiftMinute, Side } from './units';
+import { BusyUse } from './use';
 
 const isTimeZone = (zone: string): boolean => {
   try {
@@ -15,14 +16,36 @@ const isTimeZone = (zone: string): boolean => {
 /** An IANA time zone name such as `Europe/Lisbon`. */
 export const TimeZone = z.string().refine(isTimeZone, 'is not a known time zone, such as Europe/Lisbon');
 
-/** A stretch of the local day, end not included. */
+/** A stretch of the local day, end not included; one that crosses midnight ends after 1440. */
 export const Interval = z
-  .object({ startMin: MinuteOfDaySchema, endMin: MinuteOfDaySchema })
+  .object({ startMin: ShiftMinute, endMin: ShiftMinute })
   .refine((i) => i.startMin < i.endMin, { path: ['endMin'], message: 'must be later than the start' });
 export type Interval = z.infer<typeof Interval>;
 
 /** ISO weekday, 1 Monday to 7 Sunday. */
 export const Weekday = z.int().min(1).max(7);
+
+/** The hours of a working day or shift: at most a whole day long. */
+export const Hours = Interval.refine((i) => i.endMin - i.startMin <= 1440, {
+  path: ['endMin'],
+  message: 'must be at most 24 hours after the start',
+});
+
+/** A time that comes back each week: a standing meeting, a walk, an hour of quiet work. */
+export const StandingTime = z.intersection(
+  z.object({
+    id: Id,
+    label: z.string().max(60).default(''),
+    use: BusyUse.default('meeting'),
+    days: z.array(Weekday).min(1).max(7),
+  }),
+  Interval,
+);
+export type StandingTime = z.infer<typeof StandingTime>;
+
+/** A day on which nobody works: a public holiday, a day off. */
+export const DayOff = z.object({ date: IsoDateSchema, name: z.string().trim().min(1).max(60) });
+export type DayOff = z.infer<typeof DayOff>;
 
 /** A team that stretches together: when and where they work and what their room offers. */
 export const Group = z.object({
@@ -31,8 +54,11 @@ export const Group = z.object({
   site: z.string().trim().max(120).default(''),
   timeZone: TimeZone,
   days: z.array(Weekday).min(1).max(7),
-  hours: Interval,
+  hours: Hours,
   lunch: Interval.nullable(),
+  /** Put into each new week of the group. */
+  standing: z.array(StandingTime).max(50).default([]),
+  daysOff: z.array(DayOff).max(400).default([]),
   meets: z.enum(['in the room', 'remote', 'both']).default('in the room'),
   seats: z
     .object({ castors: z.boolean(), arms: z.boolean(), highBack: z.boolean() })
@@ -66,6 +92,10 @@ export const Person = z
     tight: z.array(TightArea).max(20).default([]),
     limits: z.array(PersonLimit).max(20).default([]),
     note: z.string().max(300).default(''),
+    /** Days and hours that differ from the group's: part time, another shift. */
+    work: z
+      .object({ days: z.array(Weekday).min(1).max(7), hours: Hours, lunch: Interval.nullable() })
+      .optional(),
     /** The person has agreed that this is kept. Limits and notes are not kept without it. */
     consent: z.boolean().default(false),
   })

@@ -6,7 +6,7 @@ export type Milliseconds = number;
 export type Seconds = number;
 /** A length of time in whole minutes. */
 export type Minutes = number;
-/** Minutes since local midnight, 0 to 1440. */
+/** Minutes since the local midnight on which a day or shift begins, 0 to 2880; beyond 1440 it is the next day. */
 export type MinuteOfDay = number;
 /** A local calendar date, `YYYY-MM-DD`. */
 export type IsoDate = string;
@@ -14,6 +14,8 @@ export type IsoDate = string;
 /** An opaque identifier: 1 to 64 letters, digits, `-`, `_` or `.`. Never shown to a person. */
 export const Id = z.string().regex(/^[A-Za-z0-9_.-]{1,64}$/);
 export const MinuteOfDaySchema = z.int().min(0).max(1440);
+/** Minutes since the midnight before a shift, so that one that crosses midnight runs on: 0 to 2880. */
+export const ShiftMinute = z.int().min(0).max(2880);
 export const IsoDateSchema = z.iso.date();
 
 /** The two sides of the body, always the moving person's own. */

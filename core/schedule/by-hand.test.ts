@@ -12,27 +12,27 @@ const other = [{ startMin: 610, endMin: 615 }];
 
 describe('breaks set by hand', () => {
   it('says what stands in the way', () => {
-    expect(obstacle(day, other, 540, 5)).toBeNull();
-    expect(obstacle(day, other, 535, 5)).toBe('outside');
-    expect(obstacle(day, other, 658, 5)).toBe('outside');
-    expect(obstacle(day, other, 568, 5)).toBe('blocked');
-    expect(obstacle(day, other, 565, 5)).toBeNull();
-    expect(obstacle(day, other, 626, 5)).toBe('off desk');
-    expect(obstacle(day, other, 612, 5)).toBe('overlap');
+    expect(obstacle(day, other, 540, { lengthMin: 5 })).toBeNull();
+    expect(obstacle(day, other, 535, { lengthMin: 5 })).toBe('outside');
+    expect(obstacle(day, other, 658, { lengthMin: 5 })).toBe('outside');
+    expect(obstacle(day, other, 568, { lengthMin: 5 })).toBe('blocked');
+    expect(obstacle(day, other, 565, { lengthMin: 5 })).toBeNull();
+    expect(obstacle(day, other, 626, { lengthMin: 5 })).toBe('off desk');
+    expect(obstacle(day, other, 612, { lengthMin: 5 })).toBe('overlap');
   });
 
   it('finds the nearest free time on the grid, the earlier on a tie', () => {
-    expect(freeStart(day, other, 5, 552)).toBe(550);
-    expect(freeStart(day, other, 5, 585)).toBe(600);
-    expect(freeStart(day, other, 5, 580)).toBe(565);
-    expect(freeStart(day, [], 5, 582.5)).toBe(565);
-    expect(freeStart(day, other, 5, 0)).toBe(540);
-    expect(freeStart(day, other, 5, 2000)).toBe(655);
+    expect(freeStart(day, other, { lengthMin: 5 }, 552)).toBe(550);
+    expect(freeStart(day, other, { lengthMin: 5 }, 585)).toBe(600);
+    expect(freeStart(day, other, { lengthMin: 5 }, 580)).toBe(565);
+    expect(freeStart(day, [], { lengthMin: 5 }, 582.5)).toBe(565);
+    expect(freeStart(day, other, { lengthMin: 5 }, 0)).toBe(540);
+    expect(freeStart(day, other, { lengthMin: 5 }, 2000)).toBe(655);
   });
 
   it('says when there is none', () => {
-    expect(freeStart(day, other, 35, 560)).toBeNull();
-    expect(freeStart(day, [{ startMin: 540, endMin: 660 }], 5, 600)).toBeNull();
+    expect(freeStart(day, other, { lengthMin: 35 }, 560)).toBeNull();
+    expect(freeStart(day, [{ startMin: 540, endMin: 660 }], { lengthMin: 5 }, 600)).toBeNull();
   });
 
   it('knows where one more break helps most', () => {

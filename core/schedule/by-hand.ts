@@ -1,19 +1,23 @@
-import type { DayInput, Interval, MinuteOfDay, Minutes } from '../model';
+import type { BreakKind, DayInput, Interval, MinuteOfDay } from '../model';
 import { overlaps, readDay } from './run';
 
-type DayFrame = Pick<DayInput, 'startMin' | 'endMin' | 'gridMin' | 'blocked' | 'offDesk'>;
+type DayFrame = Pick<DayInput, 'startMin' | 'endMin' | 'gridMin' | 'blocked' | 'offDesk' | 'listening'>;
+
+/** What matters of a kind where a break of it is set by hand. */
+type Size = Pick<BreakKind, 'lengthMin' | 'discreet'>;
 
 /** What stands in the way of a break at a time: nothing, or the first thing it runs into. */
 export const obstacle = (
   day: DayFrame,
   others: readonly Interval[],
   startMin: MinuteOfDay,
-  lengthMin: Minutes,
+  { lengthMin, discreet }: Size,
 ): 'outside' | 'blocked' | 'off desk' | 'overlap' | null => {
   const endMin = startMin + lengthMin;
   if (startMin < day.startMin || endMin > day.endMin) return 'outside';
   if (overlaps(day.offDesk, startMin, endMin)) return 'off desk';
   if (overlaps(day.blocked, startMin, endMin)) return 'blocked';
+  if (!discreet && overlaps(day.listening, startMin, endMin)) return 'blocked';
   return overlaps(others, startMin, endMin) ? 'overlap' : null;
 };
 
@@ -24,13 +28,13 @@ export const obstacle = (
 export const freeStart = (
   day: DayFrame,
   others: readonly Interval[],
-  lengthMin: Minutes,
+  kind: Size,
   wantedMin: MinuteOfDay,
 ): MinuteOfDay | null => {
   let best: MinuteOfDay | null = null;
   const first = Math.ceil(day.startMin / day.gridMin) * day.gridMin;
-  for (let start = first; start + lengthMin <= day.endMin; start += day.gridMin) {
-    if (obstacle(day, others, start, lengthMin)) continue;
+  for (let start = first; start + kind.lengthMin <= day.endMin; start += day.gridMin) {
+    if (obstacle(day, others, start, kind)) continue;
     if (best === null || Math.abs(start - wantedMin) < Math.abs(best - wantedMin)) best = start;
   }
   return best;

@@ -49,6 +49,73 @@ describe('against trying every plan', () => {
   });
 });
 
+describe('against trying every plan, with kinds and windows of their own', () => {
+  const smallDay = (seed: number) => {
+    const r = seeded(seed);
+    const startMin = 540;
+    const endMin = startMin + r.int(35, 60);
+    const span = (longest: number) => {
+      const from = startMin + r.int(0, 50);
+      return { startMin: from, endMin: from + r.int(1, longest) };
+    };
+    const kinds = [
+      { id: 'short', lengthMin: 5, relief: 1, ...(r.int(0, 1) && { minGapMin: r.pick([0, 8, 20]) }) },
+      {
+        id: 'tiny',
+        lengthMin: 1,
+        relief: 0.5,
+        discreet: true,
+        ...(r.int(0, 1) && { maxCount: r.int(0, 2) }),
+        ...(r.int(0, 1) && { minGapMin: r.pick([0, 3, 12]) }),
+      },
+      {
+        id: 'long',
+        lengthMin: 10,
+        relief: 1,
+        ...(r.int(0, 1) && { minCount: 1, maxCount: 1 }),
+        ...(r.int(0, 1) && { earliestMin: startMin + r.int(0, 20) }),
+        ...(r.int(0, 1) && { latestMin: startMin + r.int(20, 60) }),
+      },
+    ].slice(0, r.int(2, 3));
+    const window = (fromMin: number, untilMin: number) => ({
+      fromMin,
+      untilMin,
+      least: r.int(0, 1),
+      most: r.pick([null, 1, 2]),
+      ...(r.int(0, 1) && { kindIds: [r.pick(['short', 'tiny'])] }),
+    });
+    const middle = startMin + r.int(15, 30);
+    return DayInput.parse({
+      startMin,
+      endMin,
+      offDesk: r.int(0, 1) ? [span(15)] : [],
+      blocked: r.int(0, 1) ? [span(20)] : [],
+      listening: r.int(0, 1) ? [span(30)] : [],
+      focus: r.int(0, 1) ? [span(30)] : [],
+      focusExtra: r.pick([0, 10, 50]),
+      gridMin: 5,
+      targetMin: r.int(3, 15),
+      limitMin: r.int(12, 30),
+      lambda: r.int(1, 60),
+      minGapMin: r.pick([0, 4, 10]),
+      maxCount: r.pick([2, 3, 4]),
+      kinds,
+      windows: r.int(0, 2) ? [window(startMin, middle), window(r.pick([middle, middle - 10]), endMin)] : [],
+    });
+  };
+  it('agrees on 250 small days', { timeout: 90_000 }, () => {
+    let planned = 0;
+    for (let seed = 1; seed <= 250; seed++) {
+      const day = smallDay(seed);
+      const expected = planByTrying(day);
+      if (expected) planned++;
+      expect(judged(day), `seed ${seed}`).toEqual(expected);
+    }
+    expect(planned).toBeGreaterThan(120);
+    expect(planned).toBeLessThan(250);
+  });
+});
+
 describe('against a mixed-integer solver (HiGHS) on whole days', () => {
   let solver: Awaited<ReturnType<typeof loadSolver>>;
   beforeAll(async () => {

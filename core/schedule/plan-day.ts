@@ -1,24 +1,26 @@
 import type { BreakKind, DayInput, MinuteOfDay, PlacedBreak } from '../model';
-import { type DayReading, overlaps, readDay, runAfterBreak, useOf } from './run';
+import { type Counter, type CountOf, countersOf, Tally } from './counters';
+import { breakCost, type DayReading, overlaps, readDay, runAfterBreak, useOf } from './run';
 
 /** A day with its breaks placed, and what it comes to. */
 export interface DayPlan extends Omit<DayReading, 'run' | 'use'> {
   breaks: PlacedBreak[];
 }
 
-/** Why a day cannot be planned. */
+/** Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day. */
 export type PlanFailure =
-  | { code: 'tooFewFit'; minCount: number; possible: number }
+  | ({ code: 'tooFewFit'; minCount: number; possible: number } & CountOf)
   | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }
-  | { code: 'tooManyLocked'; maxCount: number; locked: number };
+  | ({ code: 'tooManyLocked'; maxCount: number; locked: number } & CountOf)
+  | { code: 'tooManyCounts'; most: number };
 
 export type PlanResult = { ok: true; plan: DayPlan } | { ok: false; failure: PlanFailure };
 
-/** A way to reach a minute: with this run, this much of the gap still to wait, and so many breaks so far. */
+/** A way to reach a minute: with this run, this much of the gap still to wait, and these counts so far. */
 interface State {
   run: number;
   gap: number;
-  count: number;
+  counts: number;
   over: number;
   cost: number;
   from: Trail | null;
@@ -28,22 +30,27 @@ interface Trail {
   before: Trail | null;
 }
 
+/** Room for runs and gaps of up to a day in the key of a state. */
+const STRIDE = 2048;
+/** So many different counts a key has room for; no rule that a person would write comes near. */
+const MOST_COUNTS = 2 ** 30;
+
 const better = (a: State, b: State): boolean => a.over < b.over || (a.over === b.over && a.cost < b.cost);
 
 /**
  * Drops every state that another one beats in every respect: no longer a run, no longer to wait, no worse so
- * far, with the same count. A longer run never costs less later, so what is dropped can never win.
+ * far, with the same counts. A longer run never costs less later, so what is dropped can never win.
  */
 const prune = (states: Iterable<State>): State[] => {
   const ordered = [...states].sort(
-    (a, b) => a.count - b.count || a.gap - b.gap || a.run - b.run || a.over - b.over || a.cost - b.cost,
+    (a, b) => a.counts - b.counts || a.gap - b.gap || a.run - b.run || a.over - b.over || a.cost - b.cost,
   );
   const kept: State[] = [];
-  let front: State[] = []; // the states kept of this count, the ones a newcomer is compared with
-  let count = -1;
+  let front: State[] = []; // the states kept of these counts, the ones a newcomer is compared with
+  let counts = -1;
   for (const state of ordered) {
-    if (state.count !== count) {
-      count = state.count;
+    if (state.counts !== counts) {
+      counts = state.counts;
       front = [];
     }
     if (front.some((f) => f.run <= state.run && !better(state, f))) continue;
@@ -54,12 +61,12 @@ const prune = (states: Iterable<State>): State[] => {
   return kept;
 };
 
-/** The states that may stand at one minute, the best one for each run, gap and count. */
+/** The states that may stand at one minute, the best one for each run, gap and counts. */
 class Frontier {
   private readonly best = new Map<number, State>();
 
   add(state: State): void {
-    const key = (state.count * 2048 + state.gap) * 2048 + state.run;
+    const key = (state.counts * STRIDE + state.gap) * STRIDE + state.run;
     const held = this.best.get(key);
     if (!held || better(state, held)) this.best.set(key, state);
   }
@@ -69,11 +76,22 @@ class Frontier {
   }
 }
 
-const checkLocked = (day: DayInput, kindOf: (id: string) => BreakKind): PlanFailure | null => {
+const spanOf = (counter: Counter): CountOf => ({
+  ...(counter.kindId !== undefined && { kindId: counter.kindId }),
+  ...(counter.fromMin !== undefined && { fromMin: counter.fromMin }),
+  ...(counter.untilMin !== undefined && { untilMin: counter.untilMin }),
+});
+
+const checkLocked = (
+  day: DayInput,
+  counters: readonly Counter[],
+  kindOf: (id: string) => BreakKind,
+): PlanFailure | null => {
   const sorted = [...day.locked].sort((a, b) => a.startMin - b.startMin);
   let until = day.startMin;
   for (const { startMin, kindId } of sorted) {
-    const endMin = startMin + kindOf(kindId).lengthMin;
+    const { lengthMin, discreet } = kindOf(kindId);
+    const endMin = startMin + lengthMin;
     const fail = (why: 'outside' | 'blocked' | 'off desk' | 'overlap'): PlanFailure => ({
       code: 'lockedDoesNotFit',
       startMin,
@@ -83,59 +101,109 @@ const checkLocked = (day: DayInput, kindOf: (id: string) => BreakKind): PlanFail
     if (startMin < until) return fail('overlap');
     if (overlaps(day.offDesk, startMin, endMin)) return fail('off desk');
     if (overlaps(day.blocked, startMin, endMin)) return fail('blocked');
+    if (!discreet && overlaps(day.listening, startMin, endMin)) return fail('blocked');
     until = endMin;
   }
-  if (day.maxCount !== null && sorted.length > day.maxCount)
-    return { code: 'tooManyLocked', maxCount: day.maxCount, locked: sorted.length };
+  for (const counter of counters) {
+    const { kinds, from, until: end, most } = counter;
+    const count = sorted.filter(
+      (l) => l.startMin >= from && l.startMin < end && (!kinds || kinds.has(l.kindId)),
+    ).length;
+    if (most !== null && count > most)
+      return { code: 'tooManyLocked', maxCount: most, locked: count, ...spanOf(counter) };
+  }
   return null;
 };
 
 /**
  * Places breaks on a day exactly: first as few minutes over the limit as possible, then the least cost
- * (dynamic programming over minute, run, remaining gap and count). Breaks start on the grid, counted from
+ * (dynamic programming over minute, run, remaining gap and counts). Breaks start on the grid, counted from
  * midnight, overlap neither meetings nor time off the desk, and keep the gap from the end of the one before;
- * minutes off the desk count into the gap and the day starts with it satisfied. Locked breaks stay where they
- * are and may be closer to each other; all others keep the gap to them. The same input gives the same plan.
+ * minutes off the desk count into the gap and the day starts with it satisfied. A kind may have a gap, a
+ * time of day and counts of its own, and discreet kinds may be in meetings in which one listens. Locked breaks
+ * stay where they are and may be closer to each other; all others keep the rule's gap to them. The same input
+ * gives the same plan.
  */
 export const planDay = (day: DayInput): PlanResult => {
   const kinds = new Map(day.kinds.map((k) => [k.id, k]));
   const kindOf = (id: string): BreakKind => kinds.get(id) as BreakKind;
-  const failure = checkLocked(day, kindOf);
+  const counters = countersOf(day);
+  const failure = checkLocked(day, counters, kindOf);
   if (failure) return { ok: false, failure };
+  const tally = new Tally(counters);
+  const beyond = counters.find((c) => c.least > 0 && c.until <= day.startMin);
+  if (beyond)
+    return {
+      ok: false,
+      failure: { code: 'tooFewFit', minCount: beyond.least, possible: 0, ...spanOf(beyond) },
+    };
+  if (tally.size > MOST_COUNTS) return { ok: false, failure: { code: 'tooManyCounts', most: MOST_COUNTS } };
 
   const lockedAt = new Map(day.locked.map((l) => [l.startMin, kindOf(l.kindId)]));
-  const lockedSpans = day.locked.map((l) => ({
-    startMin: l.startMin - day.minGapMin,
-    endMin: l.startMin + kindOf(l.kindId).lengthMin,
-  }));
-  const counted = day.minCount > 0 || day.maxCount !== null;
-  const maxCount = day.maxCount ?? Number.POSITIVE_INFINITY;
+  const gapOf = (kind: BreakKind): number => kind.minGapMin ?? day.minGapMin;
+  const longestGap = Math.max(...day.kinds.map(gapOf));
+  const lockedSpans = (kind: BreakKind) =>
+    day.locked.map((l) => ({
+      startMin: l.startMin - gapOf(kindOf(l.kindId)),
+      endMin: l.startMin + kindOf(l.kindId).lengthMin + gapOf(kind),
+    }));
+  const spans = new Map(day.kinds.map((k) => [k.id, lockedSpans(k)]));
 
-  const mayStart = (minute: MinuteOfDay, { lengthMin }: BreakKind): boolean => {
-    const end = minute + lengthMin;
+  const mayStart = (minute: MinuteOfDay, kind: BreakKind): boolean => {
+    const end = minute + kind.lengthMin;
     return (
+      !kind.onlyByHand &&
       minute % day.gridMin === 0 &&
       minute >= day.startMin + day.edgeMin &&
       end <= day.endMin - day.edgeMin &&
+      minute >= (kind.earliestMin ?? 0) &&
+      minute <= (kind.latestMin ?? Number.POSITIVE_INFINITY) &&
       !overlaps(day.blocked, minute, end) &&
       !overlaps(day.offDesk, minute, end) &&
-      !overlaps(lockedSpans, minute, end)
+      (kind.discreet === true || !overlaps(day.listening, minute, end)) &&
+      !overlaps(spans.get(kind.id) ?? [], minute, end)
     );
   };
 
   const frontiers = Array.from({ length: day.endMin - day.startMin + 1 }, () => new Frontier());
   const at = (minute: MinuteOfDay): Frontier => frontiers[minute - day.startMin] as Frontier;
-  at(day.startMin).add({ run: 0, gap: 0, count: 0, over: 0, cost: 0, from: null });
+  at(day.startMin).add({ run: 0, gap: 0, counts: 0, over: 0, cost: 0, from: null });
+
+  let short: PlanFailure | null = null;
+  /** Lets a state reach a minute, unless a count that ends on the way has not come to its least. */
+  const reach = (state: State, before: MinuteOfDay, minute: MinuteOfDay): void => {
+    let { counts } = state;
+    // The counts of the whole day are looked at in the end, all together.
+    if (minute < day.endMin)
+      for (const counter of tally.ending(before, minute)) {
+        if (tally.reached(counts, counter) < counter.least) {
+          note(counter, tally.reached(counts, counter));
+          return;
+        }
+        counts = tally.without(counts, counter);
+      }
+    at(minute).add(counts === state.counts ? state : { ...state, counts });
+  };
+  const note = (counter: Counter, possible: number): void => {
+    if (short === null || (short.code === 'tooFewFit' && short.possible < possible))
+      short = { code: 'tooFewFit', minCount: counter.least, possible, ...spanOf(counter) };
+  };
 
   const place = (state: State, minute: MinuteOfDay, kind: BreakKind): void => {
-    at(minute + kind.lengthMin).add({
-      run: runAfterBreak(state.run, kind.relief),
-      gap: day.minGapMin,
-      count: counted ? state.count + 1 : 0,
-      over: state.over,
-      cost: state.cost + day.lambda * kind.lengthMin,
-      from: { placed: { startMin: minute, kindId: kind.id }, before: state.from },
-    });
+    const counts = tally.add(state.counts, minute, kind.id);
+    if (counts === null) return;
+    reach(
+      {
+        run: runAfterBreak(state.run, kind.relief),
+        gap: longestGap,
+        counts,
+        over: state.over,
+        cost: state.cost + breakCost(day, minute, kind.lengthMin),
+        from: { placed: { startMin: minute, kindId: kind.id }, before: state.from },
+      },
+      minute,
+      minute + kind.lengthMin,
+    );
   };
 
   for (let minute = day.startMin; minute < day.endMin; minute++) {
@@ -149,24 +217,37 @@ export const planDay = (day: DayInput): PlanResult => {
         place(state, minute, locked);
         continue;
       }
-      if (state.gap === 0 && state.count < maxCount) for (const kind of open) place(state, minute, kind);
+      // `gap` is what is left of the longest gap; a kind with a shorter one may start sooner.
+      for (const kind of open) if (state.gap <= longestGap - gapOf(kind)) place(state, minute, kind);
       const run = use === 'off desk' ? 0 : state.run + 1;
-      at(minute + 1).add({
-        ...state,
-        run,
-        gap: Math.max(0, state.gap - 1),
-        over: state.over + (run > day.limitMin ? 1 : 0),
-        cost: state.cost + Math.max(0, use === 'off desk' ? 0 : run - day.targetMin),
-      });
+      const gap = Math.max(0, state.gap - 1);
+      const over = state.over + (run > day.limitMin ? 1 : 0);
+      const cost = state.cost + Math.max(0, use === 'off desk' ? 0 : run - day.targetMin);
+      reach({ ...state, run, gap, over, cost }, minute, minute + 1);
     }
   }
 
+  const last = counters.filter((c) => c.until >= day.endMin);
   const ends = at(day.endMin).states();
-  const enough = ends.filter((s) => s.count >= day.minCount && s.count <= maxCount);
+  const enough = ends.filter((s) => last.every((c) => tally.reached(s.counts, c) >= c.least));
   const [first, ...rest] = enough;
   if (!first) {
-    const possible = Math.max(0, ...ends.map((s) => s.count));
-    return { ok: false, failure: { code: 'tooFewFit', minCount: day.minCount, possible } };
+    const counter = last.find(
+      (c) => ends.length > 0 && ends.every((s) => tally.reached(s.counts, c) < c.least),
+    );
+    if (counter) {
+      const possible = Math.max(...ends.map((s) => tally.reached(s.counts, counter)));
+      note(counter, possible);
+      short = { code: 'tooFewFit', minCount: counter.least, possible, ...spanOf(counter) };
+    } else if (ends.length > 0 && last[0])
+      // Each count can be kept, but not all of them at once.
+      short = {
+        code: 'tooFewFit',
+        minCount: last[0].least,
+        possible: last[0].least - 1,
+        ...spanOf(last[0]),
+      };
+    return { ok: false, failure: short ?? { code: 'tooFewFit', minCount: day.minCount, possible: 0 } };
   }
   const best = rest.reduce((a, b) => (better(b, a) ? b : a), first);
   const breaks = unwind(best.from);

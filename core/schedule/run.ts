@@ -33,9 +33,22 @@ export const useOf = (day: Pick<DayInput, 'offDesk' | 'blocked'>, minute: Minute
   return covers(day.blocked, minute) ? 'blocked' : 'desk';
 };
 
+/** What a break costs: lambda a minute, more for each minute of focus time it takes. */
+export const breakCost = (
+  day: Pick<DayInput, 'lambda' | 'focus' | 'focusExtra'>,
+  startMin: MinuteOfDay,
+  lengthMin: Minutes,
+): number => {
+  let cost = day.lambda * lengthMin;
+  if (day.focus.length > 0)
+    for (let m = startMin; m < startMin + lengthMin; m++) if (covers(day.focus, m)) cost += day.focusExtra;
+  return cost;
+};
+
 /**
  * Walks through a day minute by minute. The run grows by 1 each minute at the desk or in a meeting, is 0 off
- * the desk, and shrinks by the relief of a break. A minute costs max(0, run - target); a break minute lambda.
+ * the desk, and shrinks by the relief of a break. A minute costs max(0, run - target); a break minute lambda,
+ * and more in focus time.
  */
 export const readDay = (day: DayInput, breaks: readonly PlacedBreak[]): DayReading => {
   const starts = new Map<MinuteOfDay, BreakKind>();
@@ -54,7 +67,7 @@ export const readDay = (day: DayInput, breaks: readonly PlacedBreak[]): DayReadi
     }
     const inBreak = minute < breakUntil;
     const use = inBreak ? 'break' : useOf(day, minute);
-    if (use === 'break') reading.cost += day.lambda;
+    if (use === 'break') reading.cost += breakCost(day, minute, 1);
     else if (use === 'off desk') run = 0;
     else {
       run += 1;

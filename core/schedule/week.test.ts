@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Rule } from '../model';
+import { type BusyTime, Week, WeekRule } from '../model';
 import { addDays, dayInput, emptyDays, mondayOf, planDay, weekdayOf, withPlan, withRule } from '.';
 
 describe('weeks', () => {
@@ -15,22 +15,26 @@ describe('weeks', () => {
     expect(days).toEqual(['2026-11-23', '2026-11-25', '2026-11-27']);
   });
 
-  const busy = [
-    { id: 'm', label: 'Stand-up', offDesk: false, startMin: 600, endMin: 630 },
-    { id: 'w', label: 'Walk', offDesk: true, startMin: 900, endMin: 915 },
+  const time = { label: '', calendarId: null };
+  const busy: BusyTime[] = [
+    { ...time, id: 'm', use: 'meeting', startMin: 600, endMin: 630 },
+    { ...time, id: 'w', use: 'off desk', startMin: 900, endMin: 915 },
+    { ...time, id: 'l', use: 'listening', startMin: 690, endMin: 720 },
+    { ...time, id: 'f', use: 'focus', startMin: 930, endMin: 990 },
   ];
   const planned = (id: string, startMin: number, locked = false) => ({
     id,
     startMin,
     kindId: 'short',
-    breakId: `break of ${id}`,
+    breakId: `break-of-${id}`,
     locked,
   });
 
   it('take lunch and walks off the desk, meetings as blocked, hand-set breaks as locked', () => {
     const group = { hours: { startMin: 540, endMin: 1020 }, lunch: { startMin: 750, endMin: 795 } };
-    const input = dayInput(group, Rule.parse({}), {
+    const input = dayInput(group, WeekRule.parse({}), {
       busy,
+      date: '2026-11-23',
       breaks: [planned('a', 640, true), planned('b', 700)],
     });
     expect(input).toMatchObject({
@@ -38,6 +42,8 @@ describe('weeks', () => {
       endMin: 1020,
       offDesk: [group.lunch, { startMin: 900, endMin: 915 }],
       blocked: [{ startMin: 600, endMin: 630 }],
+      listening: [{ startMin: 690, endMin: 720 }],
+      focus: [{ startMin: 930, endMin: 990 }],
       locked: [{ startMin: 640, kindId: 'short' }],
     });
   });
@@ -48,21 +54,21 @@ describe('weeks', () => {
     const places = [575, 640, 700].map((startMin) => ({ startMin, kindId: 'short' }));
     const again = withPlan(day, places);
     expect(again.breaks.map((b) => [b.id, b.startMin, b.breakId, b.locked])).toEqual([
-      [`${date}.1`, 575, `break of ${date}.1`, false],
-      [`${date}.2`, 640, `break of ${date}.2`, true],
+      [`${date}.1`, 575, `break-of-${date}.1`, false],
+      [`${date}.2`, 640, `break-of-${date}.2`, true],
       [`${date}.3`, 700, null, false],
     ]);
   });
 
   it('let breaks of a kind that a new rule no longer has become its first kind, so that they can be planned', () => {
     const tiny = { id: 'tiny', lengthMin: 1, relief: 0.5 };
-    const rule = Rule.parse({});
+    const rule = WeekRule.parse({});
     const both = { ...rule, kinds: [...rule.kinds, tiny] };
     const days = [{ date: '2026-11-23', busy: [], breaks: [{ ...planned('a', 640, true), kindId: 'tiny' }] }];
-    const week = { id: 'w', groupId: 'g', startDate: '2026-11-23', rule: both, days };
+    const week = Week.parse({ id: 'w', groupId: 'g', startDate: '2026-11-23', rule: both, days });
     const after = withRule(week, rule);
     expect(after.days[0]?.breaks).toEqual([planned('a', 640, true)]);
-    expect(withRule(week, both).days).toEqual(days);
+    expect(withRule(week, both).days).toEqual(week.days);
     // Even a week that was not changed that way can be planned.
     const group = { hours: { startMin: 540, endMin: 1020 }, lunch: null };
     expect(planDay(dayInput(group, rule, days[0]!))).toMatchObject({ ok: true });

@@ -1,50 +1,71 @@
-import { DateTime } from 'luxon';
 import type {
   BreakKind,
+  BusyUse,
   DayInput,
   Group,
   Interval,
   IsoDate,
+  Person,
   PlannedBreak,
   Rule,
   Week,
   WeekDay,
+  WeekRule,
 } from '../model';
+import { addDays } from './dates';
+import { ruleOfDay } from './frequency';
 
-/** The Monday of the week a date lies in. */
-export const mondayOf = (date: IsoDate): IsoDate =>
-  DateTime.fromISO(date, { zone: 'utc' }).startOf('week').toISODate() as IsoDate;
+/** When somebody works: the hours of the group, or of one person of it. */
+export type Frame = Pick<Group, 'days' | 'hours' | 'lunch'>;
 
-/** The date so many days later. */
-export const addDays = (date: IsoDate, days: number): IsoDate =>
-  DateTime.fromISO(date, { zone: 'utc' }).plus({ days }).toISODate() as IsoDate;
+/** The hours that count for a week: the person's own where they differ from the group's. */
+export const frameOf = (group: Frame, person?: Pick<Person, 'work'> | null): Frame =>
+  person?.work ?? { days: group.days, hours: group.hours, lunch: group.lunch };
 
-/** ISO weekday of a date, 1 Monday to 7 Sunday. */
-export const weekdayOf = (date: IsoDate): number => DateTime.fromISO(date, { zone: 'utc' }).weekday;
-
-/** The days on which a group works in the week of a Monday, without busy times or breaks. */
-export const emptyDays = (group: Pick<Group, 'days'>, monday: IsoDate): WeekDay[] =>
-  [...new Set(group.days)]
+/** The days of a frame in the week of a Monday, with standing times and days off, without breaks. */
+export const emptyDays = (
+  frame: Pick<Frame, 'days'> & Partial<Pick<Group, 'standing' | 'daysOff'>>,
+  monday: IsoDate,
+): WeekDay[] =>
+  [...new Set(frame.days)]
     .sort((a, b) => a - b)
-    .map((weekday) => ({ date: addDays(monday, weekday - 1), busy: [], breaks: [] }));
+    .map((weekday): WeekDay => {
+      const date = addDays(monday, weekday - 1);
+      const off = frame.daysOff?.find((d) => d.date === date)?.name;
+      const busy = (frame.standing ?? [])
+        .filter((s) => s.days.includes(weekday))
+        .map(({ days: _, ...time }) => ({ ...time, calendarId: null }));
+      return { date, ...(off !== undefined && { off }), busy, breaks: [] };
+    });
 
-/** What the planner needs to know of one day of a group's week; lunch is time off the desk. */
+/** What the planner needs to know of one day of a week; lunch is time off the desk. */
 export const dayInput = (
-  group: Pick<Group, 'hours' | 'lunch'>,
-  rule: Rule,
-  day: Pick<WeekDay, 'busy' | 'breaks'>,
+  frame: Pick<Frame, 'hours' | 'lunch'>,
+  rule: WeekRule,
+  day: Pick<WeekDay, 'busy' | 'breaks' | 'hours' | 'date'>,
 ): DayInput => {
+  const hours = day.hours ?? frame.hours;
   const plain = ({ startMin, endMin }: Interval): Interval => ({ startMin, endMin });
+  const used = (use: BusyUse): Interval[] => day.busy.filter((b) => b.use === use).map(plain);
+  const times = {
+    ...plain(hours),
+    offDesk: [...(frame.lunch ? [plain(frame.lunch)] : []), ...used('off desk')],
+    blocked: used('meeting'),
+    listening: used('listening'),
+    focus: used('focus'),
+  };
   return {
-    ...rule,
-    ...group.hours,
-    offDesk: [...(group.lunch ? [group.lunch] : []), ...day.busy.filter((b) => b.offDesk)].map(plain),
-    blocked: day.busy.filter((b) => !b.offDesk).map(plain),
+    ...ruleOfDay(rule, times, day.date),
+    ...times,
     locked: day.breaks
-      .filter((b) => b.locked)
+      .filter((b) => b.locked && !b.skipped)
       .map((b) => ({ startMin: b.startMin, kindId: kindOf(rule, b).id })),
   };
 };
+
+/** The breaks of a day that will be held. */
+export const heldBreaks = ({ breaks }: Pick<WeekDay, 'breaks'>): PlannedBreak[] =>
+  breaks.filter((b) => !b.skipped);
 
 /**
  * Puts a new plan into a day. The first break of the new plan takes over the id and the chosen break of the
@@ -52,10 +73,10 @@ export const dayInput = (
  * their own.
  */
 export const withPlan = (day: WeekDay, placed: readonly { startMin: number; kindId: string }[]): WeekDay => {
-  const locked = day.breaks.filter((b) => b.locked);
+  const locked = day.breaks.filter((b) => b.locked || b.skipped);
   const isLocked = (p: { startMin: number; kindId: string }) =>
-    locked.some((l) => l.startMin === p.startMin && l.kindId === p.kindId);
-  const free = day.breaks.filter((b) => !b.locked).sort((a, b) => a.startMin - b.startMin);
+    locked.some((l) => !l.skipped && l.startMin === p.startMin && l.kindId === p.kindId);
+  const free = day.breaks.filter((b) => !b.locked && !b.skipped).sort((a, b) => a.startMin - b.startMin);
   const taken = new Set(day.breaks.map((b) => b.id));
   let next = 1;
   const freshId = (): string => {
@@ -77,7 +98,7 @@ export const kindOf = (rule: Rule, { kindId }: Pick<PlannedBreak, 'kindId'>): Br
   rule.kinds.find((k) => k.id === kindId) ?? (rule.kinds[0] as BreakKind);
 
 /** The week under another rule: breaks of a kind that the new rule no longer has become its first kind. */
-export const withRule = (week: Week, rule: Rule): Week => ({
+export const withRule = (week: Week, rule: WeekRule): Week => ({
   ...week,
   rule,
   days: week.days.map((day) => ({
@@ -86,6 +107,8 @@ export const withRule = (week: Week, rule: Rule): Week => ({
   })),
 });
 
-/** All planned breaks of a week with their dates, in order. */
+/** All breaks of a week that will be held, with their dates, in order; a day off has none. */
 export const plannedBreaks = (week: Week): (PlannedBreak & { date: IsoDate })[] =>
-  week.days.flatMap((day) => day.breaks.map((b) => ({ ...b, date: day.date })));
+  week.days.flatMap((day) =>
+    day.off === undefined ? heldBreaks(day).map((b) => ({ ...b, date: day.date })) : [],
+  );

@@ -1,6 +1,6 @@
+export * from '../solver';
 export * from './candidates';
 export * from './reasons';
 export * from './request';
-export * from './solver';
 export * from './suggest';
 export * from './swap';

@@ -3,9 +3,9 @@ import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/ch
 import { SHORT_SLOT_SEC } from '../review/rules/frame';
 import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot';
 import { announcement } from '../review/rules/things';
+import type { Column, Program, Row } from '../solver';
 import { sayMs } from '../timing';
 import type { Candidate, Setting } from './candidates';
-import type { Column, Program, Row } from './solver';
 
 /** Seconds of an area on a side beyond which more is worth nothing. */
 const ENOUGH_SEC = 60;

@@ -1,10 +1,10 @@
 import { type Break, stepsOf } from '../model';
 import { timed } from '../review';
+import type { Row, Solution, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
 import { type Candidate, candidatesFor, emptyBreak, type Setting } from './candidates';
 import { type SuggestProgram, suggestProgram } from './program';
 import { type Reason, reasonsOf } from './reasons';
-import type { Row, Solution, Solve, SolveLimits } from './solver';
 
 /** One suggested break. */
 export interface Suggestion {

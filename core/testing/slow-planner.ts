@@ -14,6 +14,18 @@ export const judgeSlowly = (day: DayInput, breaks: PlacedBreak[]): Judged | null
   const busy = new Set<number>();
   const starts = new Map<number, number>();
   let lastEnd = Number.NEGATIVE_INFINITY;
+  const among = (of: (b: PlacedBreak) => boolean) => breaks.filter(of).length;
+  for (const k of day.kinds) {
+    const n = among((b) => b.kindId === k.id);
+    if (n < (k.minCount ?? 0) || n > (k.maxCount ?? n)) return null;
+  }
+  for (const w of day.windows) {
+    const n = among(
+      (b) =>
+        b.startMin >= w.fromMin && b.startMin < w.untilMin && (w.kindIds ?? [b.kindId]).includes(b.kindId),
+    );
+    if (n < w.least || n > (w.most ?? n)) return null;
+  }
   if (breaks.length < day.minCount || breaks.length > (day.maxCount ?? breaks.length)) return null;
   for (const b of breaks) {
     const kind = day.kinds.find((k) => k.id === b.kindId)!;
@@ -24,9 +36,11 @@ export const judgeSlowly = (day: DayInput, breaks: PlacedBreak[]): Judged | null
       end > day.endMin - day.edgeMin
     )
       return null;
-    if (b.startMin - lastEnd < day.minGapMin) return null;
+    if (b.startMin - lastEnd < (kind.minGapMin ?? day.minGapMin)) return null;
+    if (b.startMin < (kind.earliestMin ?? 0) || b.startMin > (kind.latestMin ?? 9999)) return null;
     for (let m = b.startMin; m < end; m++) {
       if (inside(day.blocked, m) || inside(day.offDesk, m)) return null;
+      if (inside(day.listening, m) && !kind.discreet) return null;
       busy.add(m);
     }
     starts.set(b.startMin, kind.relief);
@@ -38,7 +52,7 @@ export const judgeSlowly = (day: DayInput, breaks: PlacedBreak[]): Judged | null
   for (let m = day.startMin; m < day.endMin; m++) {
     const relief = starts.get(m);
     if (relief !== undefined) run = Math.round(run * (1 - relief));
-    if (busy.has(m)) cost += day.lambda;
+    if (busy.has(m)) cost += day.lambda + (inside(day.focus, m) ? day.focusExtra : 0);
     else if (inside(day.offDesk, m)) run = 0;
     else {
       run++;
@@ -62,11 +76,13 @@ export const planByTrying = (day: DayInput): Judged | null => {
       (!best || judged.overMin < best.overMin || (judged.overMin === best.overMin && judged.cost < best.cost))
     )
       best = judged;
+    if (chosen.length >= (day.maxCount ?? Number.POSITIVE_INFINITY)) return;
     for (let i = from; i < options.length; i++) {
       const last = chosen.at(-1);
       const lastKind = last && day.kinds.find((k) => k.id === last.kindId)!;
-      if (last && lastKind && options[i].startMin < last.startMin + lastKind.lengthMin + day.minGapMin)
-        continue;
+      const next = day.kinds.find((k) => k.id === options[i].kindId)!;
+      const gap = next.minGapMin ?? day.minGapMin;
+      if (last && lastKind && options[i].startMin < last.startMin + lastKind.lengthMin + gap) continue;
       tryFrom(i + 1, [...chosen, options[i]]);
     }
   };

@@ -1,0 +1,2 @@
+export * from './busy';
+export * from './read';

@@ -1,0 +1,2 @@
+export * from './fill';
+export * from './request';

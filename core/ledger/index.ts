@@ -1,0 +1,2 @@
+export * from './gives';
+export * from './ledger';
