@@ -7,6 +7,8 @@ const root = resolve(import.meta.dirname, '..');
 
 export interface RunningApp {
   url: string;
+  /** Address of the stand-in calendars; empty without demo data. */
+  standIn: string;
   db: string;
   process: ChildProcess;
   /** Ends the server and takes its database away. */
@@ -35,6 +37,7 @@ export const startApp = async (
         ...process.env,
         [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
         KOTABI_PORT: String(options.port ?? 0),
+        KOTABI_STAND_IN_PORT: '0',
       },
     },
   );
@@ -54,6 +57,7 @@ export const startApp = async (
   });
   return {
     url,
+    standIn: /Stand-in calendars: (http:\/\/\S+)/.exec(output)?.[1] ?? '',
     db,
     process: child,
     stop: async () => {

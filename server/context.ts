@@ -18,6 +18,7 @@ export const createContext = (db: Database, now: () => Date) => {
     moves: store(kinds.move),
     breaks: store(kinds.brk),
     weeks: store(kinds.week),
+    calendars: store(kinds.calendar),
     sessions: store(kinds.session),
     settings: store(kinds.approach),
   };
@@ -44,6 +45,12 @@ export const createContext = (db: Database, now: () => Date) => {
     requireGroup: async (groupId: string | null): Promise<void> => {
       if (groupId !== null && !(await stores.groups.get(groupId)))
         throw unknownReference('value.groupId', 'group', groupId);
+    },
+    /** Refuses a thing of a person who is not in its group. */
+    requirePerson: async (personId: string | null, groupId: string): Promise<void> => {
+      if (personId === null) return;
+      const person = await stores.people.get(personId);
+      if (person?.value.groupId !== groupId) throw unknownReference('value.personId', 'person', personId);
     },
     /** Refuses a record of a break that never was; one that has been deleted since may still be recorded. */
     requireBreak: async (breakId: string): Promise<void> => {

@@ -68,6 +68,11 @@ export const Group = z.object({
   room: z.enum(['little', 'enough']).default('enough'),
   camera: z.enum(['on', 'off', 'as they like']).default('as they like'),
   hopes: z.string().max(400).default(''),
+  /** Reminders before each planned break, so many minutes ahead; null for none. */
+  reminders: z
+    .object({ leadMin: z.int().min(0).max(120) })
+    .nullable()
+    .default(null),
 });
 export type Group = z.infer<typeof Group>;
 

@@ -1,5 +1,6 @@
 export * from './approach';
 export * from './break';
+export * from './calendar';
 export * from './day';
 export * from './dose';
 export * from './frequency';
@@ -7,6 +8,7 @@ export * from './group';
 export * from './joint';
 export * from './kept';
 export * from './limit';
+export * from './message';
 export * from './move';
 export * from './pace';
 export * from './pose';

@@ -1,4 +1,5 @@
 export * from './by-hand';
+export type { CountOf } from './counters';
 export * from './dates';
 export * from './explain';
 export * from './frequency';

@@ -1,7 +1,7 @@
-import { Break, Group, KeptApproach, Move, Person, Session, Week } from '@kotabi/core/model';
+import { Break, CalendarSource, Group, KeptApproach, Move, Person, Session, Week } from '@kotabi/core/model';
 import { isNull, type SQL } from 'drizzle-orm';
 import type { z } from 'zod';
-import { breaks, groups, moves, people, sessions, settings, weeks } from './schema';
+import { breaks, calendars, groups, moves, people, sessions, settings, weeks } from './schema';
 
 /** How one kind of thing is kept: its shape, its table, and what is taken out of it into columns. */
 export interface KeptKind<T extends { id: string }> {
@@ -60,7 +60,18 @@ export const kinds = {
     (row, data) => ({ ...data, groupId: groupOf(row) }),
     isNull(breaks.deletedAt),
   ),
-  week: kind<Week>('week', Week, weeks, ({ groupId, startDate }) => ({ groupId, startDate })),
+  week: kind<Week>(
+    'week',
+    Week,
+    weeks,
+    ({ groupId, personId, startDate }) => ({ groupId, personId, whose: personId ?? '', startDate }),
+    // Kept by an earlier version: what it did not know yet gets its default.
+    (_, data) => Week.parse(data),
+  ),
+  calendar: kind<CalendarSource>('calendar', CalendarSource, calendars, ({ groupId, personId }) => ({
+    groupId,
+    personId,
+  })),
   session: kind<Session>(
     'session',
     Session,

@@ -59,10 +59,95 @@ export const weeks = sqliteTable(
     groupId: text('group_id')
       .notNull()
       .references(() => groups.id, { onDelete: 'cascade' }),
+    /** Null for the week of the whole group. */
+    personId: text('person_id').references(() => people.id, { onDelete: 'cascade' }),
+    /** The same, empty for the whole group: SQLite takes two nulls for different. */
+    whose: text('whose').notNull().default(''),
     startDate: text('start_date').notNull(),
   },
-  (t) => [uniqueIndex('weeks_group_start').on(t.groupId, t.startDate)],
+  (t) => [uniqueIndex('weeks_whose_start').on(t.groupId, t.whose, t.startDate)],
 );
+
+const ofGroup = () =>
+  text('group_id')
+    .notNull()
+    .references(() => groups.id, { onDelete: 'cascade' });
+const ofPerson = () => text('person_id').references(() => people.id, { onDelete: 'cascade' });
+
+/** Calendars that are planned around, each with its last good copy: times only, unless titles are asked for. */
+export const calendars = sqliteTable(
+  'calendars',
+  {
+    ...kept,
+    groupId: ofGroup(),
+    personId: ofPerson(),
+    copiedAt: text('copied_at'),
+    triedAt: text('tried_at'),
+    problem: text('problem'),
+    events: integer('events').notNull().default(0),
+    times: text('times', { mode: 'json' }),
+  },
+  (t) => [index('calendars_group').on(t.groupId)],
+);
+
+/** Calendar addresses that were given out; a revoked one stays, so that it is never given out again. */
+export const feeds = sqliteTable('feeds', {
+  token: text('token').primaryKey(),
+  groupId: ofGroup(),
+  personId: ofPerson(),
+  alarmMin: integer('alarm_min'),
+  createdAt: text('created_at').notNull(),
+  revokedAt: text('revoked_at'),
+});
+
+/** What calendars were told last of each planned break, so that changes rise in sequence and nothing is lost. */
+export const calendarEntries = sqliteTable(
+  'calendar_entries',
+  {
+    uid: text('uid').primaryKey(),
+    groupId: ofGroup(),
+    personId: ofPerson(),
+    date: text('date').notNull(),
+    data: text('data', { mode: 'json' }).notNull(),
+  },
+  (t) => [index('calendar_entries_whose').on(t.groupId, t.personId)],
+);
+
+/** The outbox of the message channel: reminders waiting, sent and answered. */
+export const messages = sqliteTable(
+  'messages',
+  {
+    /** Made of what it reminds of, so that none is sent twice. */
+    id: text('id').primaryKey(),
+    groupId: ofGroup(),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    weekId: text('week_id').notNull(),
+    plannedId: text('planned_id').notNull(),
+    breakId: text('break_id'),
+    breakName: text('break_name').notNull(),
+    date: text('date').notNull(),
+    startMin: integer('start_min').notNull(),
+    startsAt: text('starts_at').notNull(),
+    dueAt: text('due_at').notNull(),
+    sentAt: text('sent_at'),
+    times: integer('times').notNull().default(0),
+    state: text('state').notNull(),
+  },
+  (t) => [index('messages_state').on(t.state, t.dueAt)],
+);
+
+/** Answers to reminders: the log of breaks that people did by themselves. */
+export const answers = sqliteTable('answers', {
+  id: text('id').primaryKey(),
+  groupId: ofGroup(),
+  personId: text('person_id')
+    .notNull()
+    .references(() => people.id, { onDelete: 'cascade' }),
+  startsAt: text('starts_at').notNull(),
+  data: text('data', { mode: 'json' }).notNull(),
+});
 
 export const sessions = sqliteTable(
   'sessions',

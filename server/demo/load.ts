@@ -1,6 +1,10 @@
-import { createContext } from '../context';
+import { refresh } from '../calendars/copies';
+import { type Context, createContext } from '../context';
 import type { Database } from '../db/open';
+import { answers } from '../db/schema';
+import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
+import { demoCalendars } from './calendars';
 import { demoGroups, demoPeople } from './people';
 import { demoSessions } from './sessions';
 import { demoWeeks } from './weeks';
@@ -22,4 +26,27 @@ export const loadDemo = async (db: Database, today: Date): Promise<void> => {
   await put(ctx.breaks, demoBreaks);
   await put(ctx.weeks, demoWeeks(today));
   await put(ctx.sessions, demoSessions(today));
+  await db.insert(answers).values(
+    demoAnswers(today).map((a) => ({
+      id: a.id,
+      groupId: a.groupId,
+      personId: a.personId,
+      startsAt: a.startsAt,
+      data: a,
+    })),
+  );
+};
+
+/**
+ * Subscribes a new demo to the stand-in calendars. A demo that is there already keeps those it has; the stand-in
+ * may have another port than the last time, and then their addresses follow it.
+ */
+export const subscribeDemo = async (ctx: Context, standIn: string, isNew: boolean): Promise<void> => {
+  for (const calendar of demoCalendars(standIn)) {
+    const kept = await ctx.calendars.get(calendar.id);
+    if (!kept && !isNew) continue;
+    const value = { ...(kept?.value ?? calendar), address: calendar.address };
+    await ctx.calendars.put({ baseVersion: kept?.version ?? 0, value });
+    await refresh(ctx, value);
+  }
 };

@@ -14,6 +14,7 @@ export const demoGroups: Group[] = [
     seats: { castors: true, arms: true, highBack: false },
     things: ['desk', 'chair', 'wall'],
     hopes: 'Necks by eleven o’clock, wrists by four.',
+    reminders: { leadMin: 5 },
   },
   {
     id: 'call-desk',

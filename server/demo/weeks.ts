@@ -1,13 +1,19 @@
-import { Rule, Week, type WeekDay } from '@kotabi/core/model';
-import { dayInput, emptyDays, mondayOf, planDay, withPlan } from '@kotabi/core/schedule';
+import { type BusyTime, type Group, Week, type WeekDay, WeekRule } from '@kotabi/core/model';
+import { addDays, dayInput, emptyDays, mondayOf, planDay, withPlan } from '@kotabi/core/schedule';
 import { demoGroups } from './people';
 
-const busy = (id: string, label: string, from: string, to: string) => {
+const busy = (
+  id: string,
+  label: string,
+  from: string,
+  to: string,
+  use: BusyTime['use'] = 'meeting',
+): BusyTime => {
   const minute = (clock: string): number => {
     const [h = 0, m = 0] = clock.split(':').map(Number);
     return h * 60 + m;
   };
-  return { id, label, offDesk: false, startMin: minute(from), endMin: minute(to) };
+  return { id, label, use, calendarId: null, startMin: minute(from), endMin: minute(to) };
 };
 
 const meetings = [
@@ -18,18 +24,52 @@ const meetings = [
   [busy('m1', 'look back', '09:30', '10:00')],
 ];
 
-/** This week of the timetable desk, planned. */
-export const demoWeeks = (today: Date): Week[] => {
-  const [group] = demoGroups;
-  if (!group) return [];
-  const startDate = mondayOf(today.toISOString().slice(0, 10));
-  const rule = Rule.parse({ targetMin: 35, limitMin: 60, lambda: 100, minGapMin: 30, maxCount: 8 });
+const planned = (
+  id: string,
+  group: Group,
+  startDate: string,
+  rule: WeekRule,
+  times: readonly (readonly BusyTime[])[],
+  breakOf: (n: number, kindId: string) => string | null,
+): Week => {
   const days = emptyDays(group, startDate).map((empty, i): WeekDay => {
-    const day = { ...empty, busy: meetings[i] ?? [] };
+    const day = { ...empty, busy: [...empty.busy, ...(times[i] ?? [])] };
+    if (day.off !== undefined) return day;
     const result = planDay(dayInput(group, rule, day));
-    const planned = result.ok ? withPlan(day, result.plan.breaks) : day;
-    const breaks = planned.breaks.map((b, n) => ({ ...b, breakId: n % 4 === 3 ? null : 'between-meetings' }));
-    return { ...planned, breaks };
+    const filled = result.ok ? withPlan(day, result.plan.breaks) : day;
+    return { ...filled, breaks: filled.breaks.map((b, n) => ({ ...b, breakId: breakOf(n, b.kindId) })) };
   });
-  return [Week.parse({ id: 'timetable-this-week', groupId: group.id, startDate, rule, days })];
+  return Week.parse({ id, groupId: group.id, startDate, rule, days });
+};
+
+/** This week of the three teams, planned, and the last one of the timetable desk. */
+export const demoWeeks = (today: Date): Week[] => {
+  const startDate = mondayOf(today.toISOString().slice(0, 10));
+  const [timetable, calls, claims] = demoGroups as [Group, Group, Group];
+  const rule = WeekRule.parse({ targetMin: 35, limitMin: 60, lambda: 100, minGapMin: 30, maxCount: 8 });
+  const twoKinds = [
+    { id: 'tiny', name: 'On a call', lengthMin: 1, relief: 0.5, discreet: true },
+    { id: 'short', lengthMin: 5, relief: 1 },
+  ];
+  const between = (n: number): string | null => (n % 4 === 3 ? null : 'between-meetings');
+  return [
+    planned('timetable-this-week', timetable, startDate, rule, meetings, between),
+    planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, between),
+    planned(
+      'call-desk-this-week',
+      calls,
+      startDate,
+      WeekRule.parse({ kinds: twoKinds, minGapMin: 20, frequency: { code: 'both halves' } }),
+      Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
+      (_, kindId) => (kindId === 'tiny' ? null : 'between-meetings'),
+    ),
+    planned(
+      'claims-this-week',
+      claims,
+      startDate,
+      WeekRule.parse({ frequency: { code: 'every minutes', minutes: 50 } }),
+      [],
+      () => null,
+    ),
+  ];
 };

@@ -1,13 +1,14 @@
 import { fitBreak } from '@kotabi/core/fit';
 import { readBreakFile } from '@kotabi/core/formats';
-import { type Approach, type Break, DayInput, Id, type MoveLookup } from '@kotabi/core/model';
+import { type Approach, type Break, DayInput, Id, type MoveLookup, PlacedBreak } from '@kotabi/core/model';
 import { library } from '@kotabi/core/moves';
 import { findingKey, timed } from '@kotabi/core/review';
-import { planDay } from '@kotabi/core/schedule';
+import { planBestDays, planDay } from '@kotabi/core/schedule';
+import { meanOf, quantile, SimSettings, simDay, simulate } from '@kotabi/core/simulate';
 import { SuggestRequest } from '@kotabi/core/suggest';
 import { imbalance, type ResolvedBreak, type Timeline, workingOf, workingText } from '@kotabi/core/timing';
 import express, { type Express, type Request } from 'express';
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { Context } from '../context';
 import { invalid, parse, unknownReference } from '../errors';
 import { suggestInThread } from '../solve/suggest';
@@ -114,13 +115,81 @@ export const suggestRoutes = (app: Express, ctx: Context): void => {
   });
 };
 
-/** Plans one day. */
+const dayNumber = (path: string, n: number): string => `days.${n}.${path}`;
+
+const PlanWeekBody = z.object({
+  days: z.array(DayInput).min(1).max(7),
+  /** Gives only so many days one break each: those on which it helps most. */
+  bestDays: z.int().min(0).max(7).optional(),
+});
+
+const SimulateBody = z.object({
+  /** Days with their breaks, as planning gives them. */
+  days: z
+    .array(z.intersection(DayInput, z.object({ breaks: z.array(PlacedBreak).max(100) })))
+    .min(1)
+    .max(7),
+  settings: SimSettings.prefault({}),
+});
+/** Days of people that one request may ask for. */
+const MOST_DAYS = 2_000_000;
+
+/** Plans days and weeks, and plays real weeks. */
 export const planRoutes = (app: Express): void => {
   route(app, '/api/plan-day', {
     post: (req, res) => {
       const result = planDay(parse(DayInput, req.body));
       if (!result.ok) throw invalid([planProblem(result.failure)]);
       res.json(result.plan);
+    },
+  });
+  route(app, '/api/plan-week', {
+    post: (req, res) => {
+      const { days, bestDays } = parse(PlanWeekBody, req.body);
+      const results = bestDays === undefined ? days.map(planDay) : planBestDays(days, bestDays);
+      const problems = results.flatMap((r, n) => {
+        if (r.ok) return [];
+        const problem = planProblem(r.failure);
+        return [{ ...problem, path: dayNumber(problem.path, n) }];
+      });
+      if (problems.length > 0) throw invalid(problems);
+      res.json({ days: results.map((r) => r.ok && r.plan) });
+    },
+  });
+  route(app, '/api/simulate', {
+    post: (req, res) => {
+      const { days, settings } = parse(SimulateBody, req.body);
+      const asked = days.length * settings.weeks * settings.people;
+      if (asked > MOST_DAYS)
+        throw invalid([
+          {
+            path: 'settings.weeks',
+            message: `makes ${asked} days of people; at most ${MOST_DAYS} are simulated at once`,
+            bound: Math.floor(MOST_DAYS / days.length / settings.people),
+            value: settings.weeks,
+          },
+        ]);
+      for (const [n, day] of days.entries())
+        for (const [i, b] of day.breaks.entries())
+          if (!day.kinds.some((k) => k.id === b.kindId))
+            throw unknownReference(dayNumber(`breaks.${i}.kindId`, n), 'kind', b.kindId);
+      const result = simulate(
+        days.map((day) => ({ day: simDay(day, day.breaks), seconds: [], limitMin: day.limitMin })),
+        settings,
+      );
+      const { days: simulated, underLimit, missed, planned, longest, done } = result;
+      res.json({
+        days: simulated,
+        underLimit,
+        missed,
+        planned,
+        donePerPersonAndWeek: meanOf(done),
+        longestRunMin: {
+          middle: quantile(longest, 0.5),
+          oneInTen: quantile(longest, 0.9),
+          days: longest,
+        },
+      });
     },
   });
 };

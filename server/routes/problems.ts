@@ -1,6 +1,6 @@
 import type { FitResult } from '@kotabi/core/fit';
 import type { Break, FieldProblem } from '@kotabi/core/model';
-import type { PlanFailure } from '@kotabi/core/schedule';
+import type { CountOf, PlanFailure } from '@kotabi/core/schedule';
 import type { ResolveFailure } from '@kotabi/core/timing';
 
 const pathTo = (brk: Break, stepId: string): string => {
@@ -36,22 +36,36 @@ export const fitProblem = (failure: Extract<FitResult, { code: 'tooMuchKept' }>)
 const clock = (minute: number): string =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
+/** The field that a count belongs to, and of what it is a count. */
+const countPath = (f: CountOf, whole: 'minCount' | 'maxCount'): string =>
+  f.kindId !== undefined ? `kinds.${f.kindId}.${whole}` : f.fromMin !== undefined ? 'windows' : whole;
+const countWords = (f: CountOf): string =>
+  f.fromMin !== undefined && f.untilMin !== undefined
+    ? ` between ${clock(f.fromMin)} and ${clock(f.untilMin)}`
+    : '';
+
 /** Why a day cannot be planned, as a field of its input. */
 export const planProblem = (failure: PlanFailure): FieldProblem => {
   switch (failure.code) {
     case 'tooFewFit':
       return {
-        path: 'minCount',
-        message: `asks for ${failure.minCount} breaks, but at most ${failure.possible} fit`,
+        path: countPath(failure, 'minCount'),
+        message: `asks for ${failure.minCount} breaks${countWords(failure)}, but at most ${failure.possible} fit`,
         bound: failure.possible,
         value: failure.minCount,
       };
     case 'tooManyLocked':
       return {
-        path: 'maxCount',
-        message: `is less than the ${failure.locked} breaks that are locked`,
+        path: countPath(failure, 'maxCount'),
+        message: `is less than the ${failure.locked} breaks that are locked${countWords(failure)}`,
         bound: failure.locked,
         value: failure.maxCount,
+      };
+    case 'tooManyCounts':
+      return {
+        path: 'windows',
+        message: 'together ask for more different counts than can be kept apart; use fewer windows',
+        bound: failure.most,
       };
     case 'lockedDoesNotFit':
       return {

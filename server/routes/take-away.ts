@@ -1,24 +1,28 @@
 import {
-  breakLines,
   breakToVtt,
+  calendarText,
   peopleToCsv,
-  weekToICalendar,
+  weekToCsv,
   writeBreakFile,
   writeMoveFile,
 } from '@kotabi/core/formats';
+import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { eq } from 'drizzle-orm';
 import type { Express, Response } from 'express';
-import { tzlib_get_ical_block } from 'timezones-ical-library';
+import { z } from 'zod';
+import { publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { people } from '../db/schema';
-import { invalid, notFound } from '../errors';
+import { invalid, notFound, parse } from '../errors';
+import { timeZoneBlock } from './feeds';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
 import { route } from './route';
 import { findWeek } from './weeks';
 
-const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_block(zone)].flat()[0] || null;
+/** Minutes before the start at which a calendar reminds; 0 or more. */
+const AlarmQuery = z.object({ alarm: z.coerce.number().int().min(0).max(120).default(5) });
 
 /** Sends a text as a file; the name is kept to letters that every system takes, with the full one beside it. */
 const sendFile = (res: Response, name: string, ending: string, type: string, text: string): void => {
@@ -80,22 +84,28 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       const week = await findWeek(ctx, req);
       if (!week) throw notFound('week', String(req.params.startDate));
       const { value: group } = await getKept(ctx.groups, week.value.groupId);
-      const lookup = await ctx.lookup();
-      const approach = await ctx.approach();
-      const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
-      const text = weekToICalendar({
-        week: week.value,
-        group,
-        version: week.version,
-        stamp: week.updatedAt,
+      const { personId, startDate } = week.value;
+      const last = addDays(startDate, 7);
+      const entries = (await publish(ctx, group, personId)).filter(
+        (e) => e.date >= startDate && e.date < last,
+      );
+      const text = calendarText({
+        name: `Stretch breaks · ${group.name}`,
+        entries,
+        alarmMin: parse(AlarmQuery, req.query).alarm,
         timeZoneBlock,
-        breakOf: (id) => {
-          const brk = breaks.get(id);
-          const found = brk && resolveBreak(brk, lookup, approach);
-          return found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined;
-        },
       });
-      sendFile(res, `${group.name} ${week.value.startDate}`, '.ics', 'text/calendar', text);
+      sendFile(res, `${group.name} ${startDate}`, '.ics', 'text/calendar', text);
+    },
+  });
+  route(app, '/api/groups/:groupId/weeks/:startDate/table', {
+    get: async (req, res) => {
+      const week = await findWeek(ctx, req);
+      if (!week) throw notFound('week', String(req.params.startDate));
+      const { value: group } = await getKept(ctx.groups, week.value.groupId);
+      const names = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value.name]));
+      const text = weekToCsv(week.value, group, (id) => names.get(id));
+      sendFile(res, `${group.name} ${week.value.startDate}`, '.csv', 'text/csv', text);
     },
   });
 };

@@ -8,11 +8,14 @@ import { invalid, notFound, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
 
-/** The saved week of a group that starts on a Monday; undefined when none has been saved. */
+/** The saved week of a group, or of the person named by `?personId=`, that starts on a Monday. */
 export const findWeek = async (ctx: Context, req: Request): Promise<Kept<Week> | undefined> => {
   const startDate = parse(IsoDateSchema, req.params.startDate);
   const { value: group } = await getKept(ctx.groups, String(req.params.groupId));
-  const [week] = await ctx.weeks.list(and(eq(weeks.groupId, group.id), eq(weeks.startDate, startDate)));
+  const whose = typeof req.query.personId === 'string' ? req.query.personId : '';
+  const [week] = await ctx.weeks.list(
+    and(eq(weeks.groupId, group.id), eq(weeks.whose, whose), eq(weeks.startDate, startDate)),
+  );
   return week;
 };
 
@@ -29,12 +32,19 @@ export const weekRoutes = (app: Express, ctx: Context): void => {
       res.json(week);
     },
   });
+  route(app, '/api/groups/:groupId/weeks', {
+    get: async (req, res) => {
+      const { value: group } = await getKept(ctx.groups, String(req.params.groupId));
+      res.json(await ctx.weeks.list(eq(weeks.groupId, group.id)));
+    },
+  });
   route(app, '/api/weeks/:id', {
     get: async (req, res) => void res.json(await getKept(ctx.weeks, String(req.params.id))),
     put: (req, res) =>
       putKept(ctx.weeks, req, res, async (week) => {
         requireMonday(week);
         await ctx.requireGroup(week.groupId);
+        await ctx.requirePerson(week.personId, week.groupId);
         await ctx.requireBreaksOf(week);
       }),
     delete: async (req, res) => {

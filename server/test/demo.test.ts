@@ -41,6 +41,9 @@ describe('the demo scenario', () => {
     const [week] = demoWeeks(today);
     for (const day of week?.days ?? [])
       for (const b of day.breaks)
-        expect(obstacle(dayInput(group!, week!.rule, day), [], b.startMin, 5), day.date).toBeNull();
+        expect(
+          obstacle(dayInput(group!, week!.rule, day), [], b.startMin, { lengthMin: 5 }),
+          day.date,
+        ).toBeNull();
   });
 });

@@ -58,7 +58,7 @@ const put = (url: string, n: number) =>
 
 describe('the server as a program', () => {
   it('loses nothing acknowledged when it is killed', async () => {
-    const first = await start({ KOTABI_PORT: '0' });
+    const first = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     const acknowledged: string[] = [];
     const writing = (async () => {
       for (let n = 0; n < 500; n++) {
@@ -71,14 +71,14 @@ describe('the server as a program', () => {
     await exit(first.child);
     await writing;
     expect(acknowledged.length).toBeGreaterThanOrEqual(40);
-    const second = await start({ KOTABI_PORT: '0' });
+    const second = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     const kept = (await (await fetch(`${second.url}/api/groups`)).json()) as { value: { id: string } }[];
     const ids = kept.map((g) => g.value.id);
     expect(acknowledged.filter((id) => !ids.includes(id))).toEqual([]);
   });
 
   it('ends cleanly on Ctrl-C, even with a connection open', async () => {
-    const { child, url } = await start({ KOTABI_PORT: '0' });
+    const { child, url } = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     await fetch(`${url}/api/health`);
     child.kill('SIGINT');
     expect(await exit(child)).toBe(0);
@@ -113,14 +113,14 @@ describe('the server as a program', () => {
   });
 
   it('never touches the user’s own database in the demo, not even when it starts over', async () => {
-    const own = await start({ KOTABI_PORT: '0' });
+    const own = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     await put(own.url, 1);
     own.child.kill('SIGINT');
     await exit(own.child);
-    const demo = await start({ KOTABI_PORT: '0' }, ['--demo', '--fresh']);
+    const demo = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo', '--fresh']);
     demo.child.kill('SIGINT');
     await exit(demo.child);
-    const again = await start({ KOTABI_PORT: '0' });
+    const again = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     const kept = (await (await fetch(`${again.url}/api/groups`)).json()) as { value: { id: string } }[];
     expect(kept.map((g) => g.value.id)).toEqual(['k1']);
   });
@@ -130,17 +130,17 @@ describe('the server as a program', () => {
       ((await (await fetch(`${url}/api/groups`)).json()) as { value: { id: string } }[]).map(
         (g) => g.value.id,
       );
-    const first = await start({ KOTABI_PORT: '0' }, ['--demo']);
+    const first = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo']);
     const shipped = await names(first.url);
     expect(shipped).toContain('timetable-desk');
     await put(first.url, 1);
     first.child.kill('SIGINT');
     await exit(first.child);
-    const second = await start({ KOTABI_PORT: '0' }, ['--demo']);
+    const second = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo']);
     expect(await names(second.url)).toEqual([...shipped, 'k1']);
     second.child.kill('SIGINT');
     await exit(second.child);
-    const third = await start({ KOTABI_PORT: '0' }, ['--demo', '--fresh']);
+    const third = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo', '--fresh']);
     expect(await names(third.url)).toEqual(shipped);
   });
 });

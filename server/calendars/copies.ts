@@ -1,0 +1,152 @@
+import { createHash } from 'node:crypto';
+import { type CalendarProblem, MOST_BYTES, type ReadTime, readCalendar } from '@kotabi/core/calendars';
+import type { CalendarSource, CalendarState } from '@kotabi/core/model';
+import { eq } from 'drizzle-orm';
+import type { Context } from '../context';
+import { calendars } from '../db/schema';
+
+const DAY_MS = 86_400_000;
+/** How far a copy reaches: some weeks back, so that past weeks can be planned late, and ahead. */
+const BACK_DAYS = 14;
+const AHEAD_DAYS = { subscribed: 120, file: 400 };
+/** So long a calendar service may take to answer. */
+const PATIENCE_MS = 10_000;
+/** Subscribed calendars are asked again after so long. */
+export const REFRESH_MS = 5 * 60_000;
+
+/** Why a calendar could not be read, in a sentence. */
+export const problemText = (p: CalendarProblem): string => {
+  switch (p.code) {
+    case 'tooLarge':
+      return `The calendar has ${p.bytes} bytes; at most ${p.most} are read.`;
+    case 'notCalendar':
+      return `This is no iCalendar file: ${p.reason}.`;
+    case 'unknownZone':
+      return `An event is in the time zone "${p.zone}", which neither the calendar nor this system knows.`;
+    case 'tooMany':
+      return `The calendar has ${p.events} events; at most ${p.most} are read.`;
+    case 'endless':
+      return `The series "${p.uid.slice(0, 60)}" repeats more than ${p.most} times; it has no end that can be reached.`;
+    case 'badEvent':
+      return `The event "${p.uid.slice(0, 60)}" cannot be read: ${p.reason}.`;
+  }
+};
+
+/** A stable name for an event that does not tell what the event is. */
+export const eventId = (calendarId: string, key: string): string =>
+  createHash('sha256').update(`${calendarId}|${key}`).digest('hex').slice(0, 20);
+
+type Row = typeof calendars.$inferSelect;
+
+export const stateOf = ({ id, copiedAt, triedAt, problem, events }: Row): CalendarState => ({
+  id,
+  copiedAt,
+  triedAt,
+  problem,
+  events,
+});
+
+/** Calendars of a group (or all), with their last good copies. */
+export const calendarRows = async (ctx: Context, groupId?: string): Promise<Row[]> =>
+  ctx.db
+    .select()
+    .from(calendars)
+    .where(groupId === undefined ? undefined : eq(calendars.groupId, groupId));
+
+export const timesOf = (row: Row): ReadTime[] => (row.times as ReadTime[] | null) ?? [];
+
+type Taken = { ok: true; events: number } | { ok: false; problem: string };
+
+/** Reads a calendar text into the copy of a source. What cannot be read leaves the last good copy as it was. */
+export const takeText = async (ctx: Context, source: CalendarSource, text: string): Promise<Taken> => {
+  const now = ctx.now();
+  const group = await ctx.groups.get(source.groupId);
+  const read = readCalendar(text, {
+    fromMs: now.getTime() - BACK_DAYS * DAY_MS,
+    untilMs: now.getTime() + AHEAD_DAYS[source.address === null ? 'file' : 'subscribed'] * DAY_MS,
+    zone: group?.value.timeZone ?? 'UTC',
+    keepTitles: source.keepTitles,
+  });
+  if (!read.ok) return { ok: false, problem: problemText(read.problem) };
+  const at = now.toISOString();
+  await ctx.db
+    .update(calendars)
+    .set({ copiedAt: at, triedAt: at, problem: null, events: read.events, times: read.times })
+    .where(eq(calendars.id, source.id));
+  return { ok: true, events: read.events };
+};
+
+/** Reads a body up to the largest calendar; null when it is larger. */
+const bodyOf = async (response: Response): Promise<string | null> => {
+  const parts: Uint8Array[] = [];
+  let bytes = 0;
+  if (!response.body) return '';
+  const reader = response.body.getReader();
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    bytes += part.value.byteLength;
+    if (bytes > MOST_BYTES) {
+      await reader.cancel();
+      return null;
+    }
+    parts.push(part.value);
+  }
+  return Buffer.concat(parts).toString('utf8');
+};
+
+const fetchText = async (
+  address: string,
+  patienceMs: number,
+): Promise<{ ok: true; text: string } | { ok: false; problem: string }> => {
+  try {
+    const response = await fetch(address, {
+      signal: AbortSignal.timeout(patienceMs),
+      headers: { Accept: 'text/calendar' },
+    });
+    if (!response.ok) return { ok: false, problem: `The calendar service answered with ${response.status}.` };
+    const text = await bodyOf(response);
+    return text === null
+      ? { ok: false, problem: `The calendar has more than ${MOST_BYTES} bytes; it is not read.` }
+      : { ok: true, text };
+  } catch (error) {
+    const slow = (error as Error).name === 'TimeoutError';
+    return {
+      ok: false,
+      problem: slow
+        ? `The calendar service did not answer within ${patienceMs / 1000} s.`
+        : 'The calendar service cannot be reached.',
+    };
+  }
+};
+
+/** Asks a subscribed calendar anew. A failure is kept as such, and the last good copy stays in use. */
+export const refresh = async (
+  ctx: Context,
+  source: CalendarSource,
+  patienceMs = PATIENCE_MS,
+): Promise<Taken> => {
+  if (source.address === null) return { ok: false, problem: 'It was read from a file; choose a newer file.' };
+  const got = await fetchText(source.address, patienceMs);
+  const taken: Taken = got.ok ? await takeText(ctx, source, got.text) : got;
+  if (!taken.ok)
+    await ctx.db
+      .update(calendars)
+      .set({ triedAt: ctx.now().toISOString(), problem: taken.problem })
+      .where(eq(calendars.id, source.id));
+  return taken;
+};
+
+/** Asks every subscribed calendar whose last try is long enough ago, one after the other. */
+export const refreshDue = async (ctx: Context): Promise<number> => {
+  const now = ctx.now().getTime();
+  const due = (await calendarRows(ctx)).filter(
+    (r) => r.triedAt === null || now - Date.parse(r.triedAt) >= REFRESH_MS,
+  );
+  let asked = 0;
+  for (const row of due) {
+    const kept = await ctx.calendars.get(row.id);
+    if (!kept || kept.value.address === null) continue;
+    await refresh(ctx, kept.value);
+    asked++;
+  }
+  return asked;
+};

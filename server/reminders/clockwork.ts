@@ -1,0 +1,33 @@
+import { refreshDue } from '../calendars/copies';
+import type { Context } from '../context';
+import { tick } from './scheduler';
+
+/** How often the server looks at what is due. */
+const EVERY_MS = 10_000;
+
+/** Sends reminders and refreshes calendars from time to time, one round after the other, until it is stopped. */
+export const startClockwork = (ctx: Context, everyMs = EVERY_MS): { stop: () => Promise<void> } => {
+  let running: Promise<void> = Promise.resolve();
+  let stopped = false;
+  const round = async (): Promise<void> => {
+    // A round that fails is told and tried again; nothing is marked as sent that was not.
+    await tick(ctx).catch((error: unknown) => console.error('Reminders:', error));
+    await refreshDue(ctx).catch((error: unknown) => console.error('Calendars:', error));
+  };
+  let busy = false;
+  const timer = setInterval(() => {
+    if (busy || stopped) return;
+    busy = true;
+    running = round().finally(() => {
+      busy = false;
+    });
+  }, everyMs);
+  timer.unref();
+  return {
+    stop: async () => {
+      stopped = true;
+      clearInterval(timer);
+      await running;
+    },
+  };
+};

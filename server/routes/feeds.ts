@@ -1,0 +1,82 @@
+import { calendarText } from '@kotabi/core/formats';
+import { type Feed, FeedRequest } from '@kotabi/core/model';
+import { and, eq, isNull } from 'drizzle-orm';
+import type { Express } from 'express';
+import { nanoid } from 'nanoid';
+import { tzlib_get_ical_block } from 'timezones-ical-library';
+import { publish } from '../calendars/entries';
+import type { Context } from '../context';
+import { feeds } from '../db/schema';
+import { notFound, parse, Refusal, unknownReference } from '../errors';
+import { getKept } from './kept';
+import { route } from './route';
+
+/** Long enough that nobody guesses it: 32 letters of 64, 192 bits. */
+const TOKEN_LENGTH = 32;
+/** How often a subscriber should ask again, minutes. */
+const REFRESH_MIN = 15;
+
+export const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_block(zone)].flat()[0] || null;
+
+/** Calendar addresses: made, revoked, and answered. */
+export const feedRoutes = (app: Express, ctx: Context): void => {
+  route(app, '/api/groups/:id/feeds', {
+    get: async (req, res) => {
+      const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      res.json(
+        await ctx.db
+          .select()
+          .from(feeds)
+          .where(and(eq(feeds.groupId, group.id), isNull(feeds.revokedAt))),
+      );
+    },
+    post: async (req, res) => {
+      const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      const { personId, alarmMin } = parse(FeedRequest, req.body);
+      const person = personId === null ? null : await ctx.people.get(personId);
+      if (person === undefined || (person && person.value.groupId !== group.id))
+        throw unknownReference('personId', 'person', String(personId));
+      const feed: Feed = {
+        token: nanoid(TOKEN_LENGTH),
+        groupId: group.id,
+        personId,
+        alarmMin,
+        createdAt: ctx.now().toISOString(),
+        revokedAt: null,
+      };
+      await ctx.db.insert(feeds).values(feed);
+      res.status(201).json(feed);
+    },
+  });
+  route(app, '/api/feeds/:token', {
+    /** Revokes an address for good. */
+    delete: async (req, res) => {
+      const { rowsAffected } = await ctx.db
+        .update(feeds)
+        .set({ revokedAt: ctx.now().toISOString() })
+        .where(and(eq(feeds.token, String(req.params.token)), isNull(feeds.revokedAt)));
+      if (rowsAffected === 0) throw notFound('calendar address', String(req.params.token));
+      res.status(204).end();
+    },
+  });
+  // Outside /api: this is what calendar programs are given.
+  route(app, '/calendars/:file', {
+    get: async (req, res) => {
+      const token = String(req.params.file).replace(/\.ics$/, '');
+      const [feed] = await ctx.db.select().from(feeds).where(eq(feeds.token, token));
+      if (!feed) throw notFound('calendar', token);
+      if (feed.revokedAt !== null)
+        throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
+      const { value: group } = await getKept(ctx.groups, feed.groupId);
+      const person = feed.personId === null ? null : await ctx.people.get(feed.personId);
+      const text = calendarText({
+        name: `Stretch breaks · ${person ? person.value.name : group.name}`,
+        entries: await publish(ctx, group, feed.personId),
+        alarmMin: feed.alarmMin,
+        refreshMin: REFRESH_MIN,
+        timeZoneBlock,
+      });
+      res.set('Cache-Control', 'no-cache').type('text/calendar').send(text);
+    },
+  });
+};
