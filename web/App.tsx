@@ -15,14 +15,19 @@ import { EditScreen } from './screens/moves/edit/EditScreen';
 import { MoveScreen } from './screens/moves/MoveScreen';
 import { MovesScreen } from './screens/moves/MovesScreen';
 import { NumbersScreen } from './screens/numbers/NumbersScreen';
+import { OutboxScreen } from './screens/outbox/OutboxScreen';
 import { NeedsScreen } from './screens/people/NeedsScreen';
 import { PeopleScreen } from './screens/people/PeopleScreen';
+import { CompareScreen } from './screens/week/compare/CompareScreen';
+import { LedScreen } from './screens/week/led/LedScreen';
+import { PrintScreen } from './screens/week/print/PrintScreen';
 import { WeekScreen } from './screens/week/WeekScreen';
 import { NotHere } from './shell/NotHere';
 import { Shell } from './shell/Shell';
 import { theme } from './theme/tokens';
 
 const router = createBrowserRouter([
+  { path: '/print/week/:groupId/:startDate', element: <PrintScreen />, errorElement: <NotHere /> },
   { path: '/lead/:breakId', element: <LeadScreen />, errorElement: <NotHere /> },
   {
     element: <Shell />,
@@ -43,6 +48,9 @@ const router = createBrowserRouter([
       { path: 'breaks/:breakId', element: <BreakScreen /> },
       { path: 'week', element: <WeekScreen /> },
       { path: 'week/:groupId/:startDate', element: <WeekScreen /> },
+      { path: 'week/:groupId/:startDate/compare', element: <CompareScreen /> },
+      { path: 'week/:groupId/:startDate/led', element: <LedScreen /> },
+      { path: 'outbox', element: <OutboxScreen /> },
       { path: 'lead', element: <ChooseScreen /> },
       { path: 'log', element: <LogScreen /> },
       { path: 'log/:sessionId', element: <SessionScreen /> },

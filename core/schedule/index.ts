@@ -3,6 +3,7 @@ export type { CountOf } from './counters';
 export * from './dates';
 export * from './explain';
 export * from './frequency';
+export * from './guidance';
 export * from './many-weeks';
 export * from './plan-day';
 export * from './plan-week';

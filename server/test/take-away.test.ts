@@ -85,7 +85,7 @@ describe('a week taken away', () => {
     await app.put('/api/weeks/w1', week(630), 1);
     const [after] = await events();
     expect(after?.uid).toBe(before?.uid);
-    expect([before?.sequence, after?.sequence]).toEqual([1, 2]);
+    expect([before?.sequence, after?.sequence]).toEqual([0, 1]);
     expect(before?.startDate.toString()).toBe('2026-11-23T10:00:00');
     expect(after?.startDate.toString()).toBe('2026-11-23T10:30:00');
     expect(after?.description).toContain('Ear toward the shoulder: 20 s each side');

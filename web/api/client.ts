@@ -65,5 +65,19 @@ const send = async <T>(method: string, path: string, body: unknown, keepalive: b
   throw new ApiFailure(response.status, (json as ApiError | null) ?? plain(response.status));
 };
 
+/** Sends a file as it is and gives the JSON of the answer; fails like `request`. */
+export const sendText = async <T>(path: string, file: Blob): Promise<T> => {
+  const response = await fetch(path, {
+    method: 'POST',
+    body: file,
+    headers: { 'Content-Type': 'text/calendar; charset=utf-8' },
+  }).catch(() => {
+    throw new Unreachable();
+  });
+  const json: unknown = await response.json().catch(() => null);
+  if (response.ok) return json as T;
+  throw new ApiFailure(response.status, (json as ApiError | null) ?? plain(response.status));
+};
+
 /** What to tell the user about any failure. */
 export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

@@ -1,10 +1,16 @@
 import {
+  type Answer,
   type Break,
+  type BusyTime,
+  type CalendarSource,
+  type CalendarState,
   type Change,
   defaultApproach,
+  type Feed,
   type Group,
   type Kept,
   type KeptApproach,
+  type Message,
   type Move,
   type Person,
   type Session,
@@ -55,22 +61,71 @@ export const useBreak = (id: string) =>
 export const useSessions = () =>
   useQuery({ queryKey: ['sessions'], queryFn: get<Kept<Session>[]>('/api/sessions') });
 
-/** A group's saved week, or null when none has been saved. */
-export const useWeek = (groupId: string, startDate: string) =>
+/** The saved week of a group, or of one person of it; null when none has been saved. */
+export const useWeek = (groupId: string, personId: string | null, startDate: string) =>
   useQuery({
-    queryKey: ['weeks', groupId, startDate],
+    queryKey: ['weeks', groupId, personId, startDate],
     gcTime: 0,
     staleTime: 0,
     refetchOnWindowFocus: false,
     queryFn: async (): Promise<Kept<Week> | null> => {
+      const whose = personId === null ? '' : `?personId=${personId}`;
       try {
-        return await request<Kept<Week>>('GET', `/api/groups/${groupId}/weeks/${startDate}`);
+        return await request<Kept<Week>>('GET', `/api/groups/${groupId}/weeks/${startDate}${whose}`);
       } catch (error) {
         if (error instanceof ApiFailure && error.status === 404) return null;
         throw error;
       }
     },
   });
+
+/** Every week of a group and of its people. */
+export const useWeeks = (groupId: string) =>
+  useQuery({
+    queryKey: ['weeks', groupId],
+    staleTime: 0,
+    queryFn: get<Kept<Week>[]>(`/api/groups/${groupId}/weeks`),
+  });
+
+/** A calendar that is planned around, and how it stands. */
+export type KeptCalendar = Kept<CalendarSource> & { state: CalendarState };
+
+export const useCalendars = (groupId: string) =>
+  useQuery({
+    queryKey: ['calendars', groupId],
+    queryFn: get<KeptCalendar[]>(`/api/groups/${groupId}/calendars`),
+  });
+
+/** How often a week that is open asks what the calendars say now, ms. */
+const BUSY_EVERY_MS = 15_000;
+
+/** Busy times by date as the calendars say now, of a group, a person, or the instructor. */
+export const useBusy = (
+  groupId: string,
+  from: string,
+  whose: { personId?: string | null; instructor?: boolean; days?: number },
+) => {
+  const query = new URLSearchParams({ from, days: String(whose.days ?? 7) });
+  if (whose.personId) query.set('personId', whose.personId);
+  if (whose.instructor) query.set('instructor', 'yes');
+  return useQuery({
+    queryKey: ['busy', groupId, query.toString()],
+    refetchInterval: BUSY_EVERY_MS,
+    queryFn: get<{ date: string; busy: BusyTime[] }[]>(`/api/groups/${groupId}/busy?${query}`),
+  });
+};
+
+export const useFeeds = (groupId: string) =>
+  useQuery({ queryKey: ['feeds', groupId], queryFn: get<Feed[]>(`/api/groups/${groupId}/feeds`) });
+
+/** A reminder in the outbox, with whom it is for. */
+export type NamedMessage = Message & { personName: string };
+
+export const useMessages = () =>
+  useQuery({ queryKey: ['messages'], queryFn: get<NamedMessage[]>('/api/messages'), refetchInterval: 5000 });
+
+/** What people answered to reminders. */
+export const useAnswers = () => useQuery({ queryKey: ['answers'], queryFn: get<Answer[]>('/api/answers') });
 
 /** The instructor's approach; the usual one until another is kept. */
 export const useApproach = () =>
@@ -110,6 +165,7 @@ const PATHS = {
   people: 'people',
   breaks: 'breaks',
   weeks: 'weeks',
+  calendars: 'calendars',
   sessions: 'sessions',
 } as const;
 export type KeptName = keyof typeof PATHS;

@@ -1,4 +1,6 @@
+import { type FillRequest, type FillResult, fillWeek } from '@kotabi/core/fill';
 import { type FitResult, fitBreak } from '@kotabi/core/fit';
+import { type LedRequest, type LedResult, ledSessions } from '@kotabi/core/led';
 import type { Approach, Break, Move } from '@kotabi/core/model';
 import { moveLookup } from '@kotabi/core/moves';
 import {
@@ -37,6 +39,12 @@ const solver = {
     progress: (p: SuggestProgress) => void,
   ): Promise<SuggestResult> =>
     suggest({ ...setting, lookup: moveLookup(own) }, highsSolver(await loaded()), progress),
+  /** Chooses a break for every planned time of a week; `progress` is told how near the best it is. */
+  fillWeek: async (request: FillRequest, progress: (gap: number) => void): Promise<FillResult> =>
+    fillWeek(request, highsSolver(await loaded()), progress),
+  /** Picks the times of led sessions. */
+  ledSessions: async (request: LedRequest, progress: (gap: number) => void): Promise<LedResult> =>
+    ledSessions(request, highsSolver(await loaded()), progress),
 };
 export type Solver = typeof solver;
 

@@ -1,4 +1,6 @@
+import type { FillRequest, FillResult } from '@kotabi/core/fill';
 import type { FitResult } from '@kotabi/core/fit';
+import type { LedRequest, LedResult } from '@kotabi/core/led';
 import type { Approach, Break, Move } from '@kotabi/core/model';
 import type { Setting, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
 import { proxy, type Remote, wrap } from 'comlink';
@@ -68,3 +70,19 @@ export const suggestAway = (
   signal: AbortSignal,
 ): Promise<SuggestResult> =>
   inWorker(signal, (s) => s.suggest(setting, own, proxy(progress)) as Promise<SuggestResult>);
+
+/** Chooses a break for every planned time of a week, away from the page. */
+export const fillAway = (
+  request: FillRequest,
+  progress: (gap: number) => void,
+  signal: AbortSignal,
+): Promise<FillResult> =>
+  inWorker(signal, (s) => s.fillWeek(request, proxy(progress)) as Promise<FillResult>);
+
+/** Picks the times of led sessions, away from the page. */
+export const ledAway = (
+  request: LedRequest,
+  progress: (gap: number) => void,
+  signal: AbortSignal,
+): Promise<LedResult> =>
+  inWorker(signal, (s) => s.ledSessions(request, proxy(progress)) as Promise<LedResult>);

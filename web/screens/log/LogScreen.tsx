@@ -8,6 +8,7 @@ import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
 import { sessionsWaiting } from '../lead/outbox';
+import { AnswerList } from './AnswerList';
 import styles from './log.module.css';
 
 /** Tension before and after as one phrase. */
@@ -116,6 +117,7 @@ export const LogScreen = () => {
           />
         </div>
       )}
+      <AnswerList />
     </div>
   );
 };

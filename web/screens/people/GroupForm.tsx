@@ -7,7 +7,9 @@ import { ApiFailure, messageOf } from '../../api/client';
 import { useDelete, usePut } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
+import { DaysOff } from './DaysOff';
 import styles from './people.module.css';
+import { StandingTimes } from './StandingTimes';
 import { DAY_NAMES } from './words';
 
 type Range = [Dayjs, Dayjs] | null;
@@ -24,13 +26,24 @@ interface Values {
   room: Group['room'];
   camera: Group['camera'];
   hopes: string;
+  daysOff: Group['daysOff'];
+  standing: Group['standing'];
 }
 
 const day = dayjs('2000-01-03').startOf('day');
 const toRange = (i: Group['lunch']): Range =>
   i && [day.add(i.startMin, 'minute'), day.add(i.endMin, 'minute')];
 const minute = (t: Dayjs): number => t.hour() * 60 + t.minute();
-const toInterval = (r: Range): Group['lunch'] => r && { startMin: minute(r[0]), endMin: minute(r[1]) };
+/** Hours that end before they start go on into the next day; those before `fromMin` are all on the next day. */
+const toInterval = (r: Range, fromMin = 0): Group['lunch'] => {
+  if (!r) return null;
+  const [start, end] = [minute(r[0]), minute(r[1])];
+  const startMin = start < fromMin ? start + 1440 : start;
+  const endMin = end < fromMin || end < start ? end + 1440 : end;
+  return { startMin, endMin };
+};
+/** The start of a shift over midnight; 0 for days that end on the day they begin. */
+const nightFrom = (hours: Group['lunch']): number => (hours && hours.endMin > 1440 ? hours.startMin : 0);
 
 const toValues = (g: Group): Values => ({
   ...g,
@@ -38,11 +51,11 @@ const toValues = (g: Group): Values => ({
   lunch: toRange(g.lunch),
   seats: (Object.keys(g.seats) as (keyof Group['seats'])[]).filter((k) => g.seats[k]),
 });
-const toGroup = (id: string, v: Values): unknown => ({
+const toGroup = (group: Group, v: Values): unknown => ({
+  ...group,
   ...v,
-  id,
   hours: toInterval(v.hours),
-  lunch: toInterval(v.lunch),
+  lunch: toInterval(v.lunch, nightFrom(toInterval(v.hours))),
   seats: {
     castors: v.seats.includes('castors'),
     arms: v.seats.includes('arms'),
@@ -65,16 +78,12 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
   const { message } = App.useApp();
 
   const save = (values: Values): void => {
-    const parsed = Group.safeParse(toGroup(value.id, values));
+    const parsed = Group.safeParse(toGroup(value, values));
     if (!parsed.success) {
       form.setFields(
         parsed.error.issues.map((issue) => ({
           name: issue.path[0] as keyof Values,
-          errors: [
-            issue.path[1] === 'endMin'
-              ? 'The end must be later than the start. Shifts over midnight are not possible yet.'
-              : issue.message,
-          ],
+          errors: [issue.path[1] === 'endMin' ? 'The end must be later than the start.' : issue.message],
         })),
       );
       return;
@@ -194,6 +203,14 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
             <Input maxLength={400} placeholder="a stiff neck by noon, wrists after typing …" />
           </Form.Item>
         </div>
+        <Form.Item name="daysOff" label="Days off and public holidays">
+          <DaysOff />
+        </Form.Item>
+        {value.standing.length > 0 && (
+          <Form.Item name="standing" label="Every week">
+            <StandingTimes />
+          </Form.Item>
+        )}
         <div className="bar">
           <Button type="primary" htmlType="submit" disabled={!changed && version > 0} loading={put.isPending}>
             {version === 0 ? 'Keep this group' : 'Keep changes'}

@@ -1,21 +1,19 @@
-import type { DayInput, IsoDate, Minutes, PlannedBreak, Rule, WeekDay } from '@kotabi/core/model';
-import type { DayReading } from '@kotabi/core/schedule';
+import type { Minutes, PlannedBreak, Rule } from '@kotabi/core/model';
 import { App, Tooltip } from 'antd';
 import dayjs from 'dayjs';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { DayBand, type GripState } from '../../dayband/DayBand';
-import { addPlanned, movePlanned, newPlanned, removePlanned } from './edits';
+import { DayBand } from '../../dayband/DayBand';
+import type { GripState } from '../../dayband/Grip';
+import { addPlanned, movePlanned, newPlanned, putBusy, removePlanned } from './edits';
 import type { Chosen } from './Panel';
+import type { DayFacts } from './useFacts';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
 
 interface Props {
   store: WeekStore;
-  day: WeekDay;
-  input: DayInput;
-  /** The day as it is, or as it would be while a break is dragged. */
-  reading: DayReading;
+  facts: DayFacts;
   rule: Rule;
   width: number;
   highestRun: Minutes;
@@ -27,10 +25,11 @@ interface Props {
 }
 
 /** One day of the week: its name and numbers, and its band. */
-export const DayRow = ({ store, day, input, reading, rule, chosen, choose, preview, ...band }: Props) => {
+export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }: Props) => {
+  const { day, input, held, reading } = facts;
   const { message } = App.useApp();
   const { editDay } = store.getState();
-  const date: IsoDate = day.date;
+  const { date } = day;
   const name = dayjs(date).format('dddd');
   const isChosen = chosen?.kind === 'day' && chosen.date === date;
   const add = (): void => {
@@ -53,38 +52,59 @@ export const DayRow = ({ store, day, input, reading, rule, chosen, choose, previ
         >
           {dayjs(date).format('ddd D')}
         </button>
-        <span className="muted small">
-          {day.breaks.length} break{day.breaks.length === 1 ? '' : 's'}
-        </span>
-        <span className={`small tabular ${reading.overMin > 0 ? styles.overText : 'muted'}`}>
-          longest {reading.longestRunMin} min
-        </span>
-        <span
-          className="muted small tabular"
-          title="What the day costs by the rule; the planner makes it as small as it can"
-        >
-          cost {reading.cost}
-        </span>
-        <Tooltip title="Add a break in the longest run" mouseEnterDelay={0.5}>
-          <button type="button" className={styles.add} aria-label={`Add a break on ${name}`} onClick={add}>
-            <Plus size={14} /> break
-          </button>
-        </Tooltip>
+        {day.off === undefined && (
+          <>
+            <span className="muted small">
+              {held.length} break{held.length === 1 ? '' : 's'}
+            </span>
+            <span className={`small tabular ${reading.overMin > 0 ? styles.overText : 'muted'}`}>
+              longest {reading.longestRunMin} min
+            </span>
+            <span
+              className="muted small tabular"
+              title="What the day costs by the rule; the planner makes it as small as it can"
+            >
+              cost {reading.cost}
+            </span>
+            {reading.overMin > 0 ? (
+              <span className={`small tabular ${styles.overText}`}>{reading.overMin} min over</span>
+            ) : null}
+            <Tooltip title="Add a break in the longest run" mouseEnterDelay={0.5}>
+              <button
+                type="button"
+                className={styles.add}
+                aria-label={`Add a break on ${name}`}
+                onClick={add}
+              >
+                <Plus size={14} /> break
+              </button>
+            </Tooltip>
+          </>
+        )}
       </div>
-      {band.width > 100 && (
-        <DayBand
-          {...band}
-          input={input}
-          rule={rule}
-          busy={day.busy}
-          breaks={day.breaks}
-          dayName={name}
-          chosen={chosen && 'id' in chosen && chosen.date === date ? chosen.id : null}
-          onChoose={(id, kind) => choose({ kind, date, id })}
-          onMove={(id, startMin) => editDay(date, (d) => movePlanned(d, id, startMin))}
-          onRemove={(id) => editDay(date, (d) => removePlanned(d, id))}
-          onPreview={preview}
-        />
+      {day.off !== undefined ? (
+        <p className={styles.dayOff}>{day.off}: nobody works, nothing is planned.</p>
+      ) : (
+        band.width > 100 && (
+          <DayBand
+            {...band}
+            input={input}
+            rule={rule}
+            busy={day.busy}
+            breaks={day.breaks}
+            dayName={name}
+            chosen={chosen && 'id' in chosen && chosen.date === date ? chosen.id : null}
+            onChoose={(id, kind) => choose({ kind, date, id })}
+            onMove={(id, startMin) => editDay(date, (d) => movePlanned(d, id, startMin))}
+            onRemove={(id) => editDay(date, (d) => removePlanned(d, id))}
+            onDraw={(span) => {
+              const id = nanoid(8);
+              editDay(date, (d) => putBusy(d, { id, label: '', use: 'meeting', calendarId: null, ...span }));
+              choose({ kind: 'busy', date, id });
+            }}
+            onPreview={preview}
+          />
+        )
       )}
     </div>
   );

@@ -1,74 +1,122 @@
-import type { Break, Group, IsoDate, Kept, MoveLookup } from '@kotabi/core/model';
+import type { Break, Group, IsoDate, Kept, Person } from '@kotabi/core/model';
+import { whyNotMore } from '@kotabi/core/schedule';
+import { Segmented } from 'antd';
 import { useStore } from 'zustand';
-import { BreakCard } from './BreakCard';
-import { BusyCard } from './BusyCard';
-import { DayCard } from './DayCard';
-import { RuleForm } from './RuleForm';
+import { BreakCard } from './cards/BreakCard';
+import { BusyCard } from './cards/BusyCard';
+import { DayCard } from './cards/DayCard';
+import { LedgerPanel } from './panels/LedgerPanel';
+import { RealWeekPanel } from './panels/RealWeekPanel';
+import { RuleForm } from './rule/RuleForm';
+import type { BreakFacts, DayFacts } from './useFacts';
 import styles from './week.module.css';
 import type { WeekStore } from './weekStore';
+import { whyNotMoreText } from './words';
 
 export type Chosen =
   | { kind: 'day'; date: IsoDate }
   | { kind: 'break'; date: IsoDate; id: string }
   | { kind: 'busy'; date: IsoDate; id: string };
 
+export type Tab = 'plan' | 'ledger' | 'real';
+
 interface Props {
   group: Group;
+  people: readonly Person[];
   store: WeekStore;
+  days: readonly DayFacts[];
+  facts: ReadonlyMap<string, BreakFacts>;
+  breaks: Kept<Break>[];
+  tab: Tab;
+  setTab: (tab: Tab) => void;
   chosen: Chosen | null;
   choose: (chosen: Chosen | null) => void;
-  breaks: Kept<Break>[];
-  lookup: MoveLookup;
   planDay: (date: IsoDate) => void;
+  fill: () => void;
+  compareTo: string;
 }
 
-/** Beside the bands: what is chosen, and the rule of the week. */
-export const Panel = ({ group, store, chosen, choose, breaks, lookup, planDay }: Props) => {
-  const { week } = useStore(store);
-  const day = week.days.find((d) => d.date === chosen?.date);
-  const planned = chosen?.kind === 'break' ? day?.breaks.find((b) => b.id === chosen.id) : undefined;
-  const busy = chosen?.kind === 'busy' ? day?.busy.find((b) => b.id === chosen.id) : undefined;
+/** Beside the bands: what is chosen and the rule; what the week gives; what a real week does to it. */
+export const Panel = (p: Props) => {
+  const { week } = useStore(p.store);
+  const longest = Math.max(0, ...p.days.map((d) => d.reading.longestRunMin));
   return (
     <aside className={`card ${styles.panel}`} aria-label="Chosen and rule">
-      {day && planned && (
+      <Segmented
+        block
+        aria-label="What stands beside the days"
+        value={p.tab}
+        options={[
+          { value: 'plan', label: 'Plan' },
+          { value: 'ledger', label: 'Ledger' },
+          { value: 'real', label: 'Real week' },
+        ]}
+        onChange={(tab) => p.setTab(tab as Tab)}
+      />
+      {p.tab === 'plan' && <PlanTab {...p} />}
+      {p.tab === 'ledger' && <LedgerPanel days={p.days} facts={p.facts} aims={week.aims} fill={p.fill} />}
+      {p.tab === 'real' && (
+        <RealWeekPanel
+          groupId={p.group.id}
+          days={p.days}
+          facts={p.facts}
+          aims={week.aims}
+          limitMin={week.rule.limitMin}
+          people={p.people.length}
+          planned={{ longestRunMin: longest }}
+          compareTo={p.compareTo}
+        />
+      )}
+    </aside>
+  );
+};
+
+const PlanTab = ({ store, days, facts, breaks, chosen, choose, planDay }: Props) => {
+  const found = days.find((d) => d.day.date === chosen?.date);
+  const planned = chosen?.kind === 'break' ? found?.day.breaks.find((b) => b.id === chosen.id) : undefined;
+  const busy = chosen?.kind === 'busy' ? found?.day.busy.find((b) => b.id === chosen.id) : undefined;
+  const close = (): void => choose(null);
+  const worked = days.filter((d) => d.day.off === undefined);
+  const lengths = new Map([...facts].map(([id, f]) => [id, f.gives.totalSec * 1000]));
+  return (
+    <>
+      {found && planned && (
         <BreakCard
           key={planned.id}
-          group={group}
           store={store}
-          day={day}
+          input={found.input}
+          day={found.day}
           planned={planned}
           breaks={breaks}
-          lookup={lookup}
-          close={() => choose(null)}
+          lengths={lengths}
+          close={close}
         />
       )}
-      {day && busy && (
-        <BusyCard
-          key={busy.id}
-          group={group}
-          store={store}
-          day={day}
-          busy={busy}
-          close={() => choose(null)}
-        />
+      {found && busy && (
+        <BusyCard key={busy.id} store={store} hours={found.input} day={found.day} busy={busy} close={close} />
       )}
-      {day && chosen?.kind === 'day' && (
+      {found && chosen?.kind === 'day' && (
         <DayCard
-          key={day.date}
-          group={group}
+          key={found.day.date}
           store={store}
-          day={day}
-          plan={() => planDay(day.date)}
+          hours={{ startMin: found.input.startMin, endMin: found.input.endMin }}
+          day={found.day}
+          notMore={
+            found.day.off === undefined && found.held.length > 0
+              ? whyNotMoreText(whyNotMore(found.input, found.held))
+              : null
+          }
+          plan={() => planDay(found.day.date)}
           choose={choose}
         />
       )}
       {!chosen && (
         <p className="muted small">
-          Choose a day to enter meetings, or a break to say which one it is. Drag a break along its day, or
-          use ← →.
+          Draw a meeting on a day, or choose the day to enter it. Choose a break to say which one it is; drag
+          it along its day, or use ← →.
         </p>
       )}
-      <RuleForm store={store} breaks={breaks} />
-    </aside>
+      <RuleForm store={store} days={worked.map((d) => ({ input: d.input, breaks: d.held }))} />
+    </>
   );
 };

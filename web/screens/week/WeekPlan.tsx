@@ -1,15 +1,22 @@
-import type { Break, Group, IsoDate, Kept, MoveLookup, PlannedBreak } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/review';
-import { dayInput, kindOf, plannedBreaks, readDay } from '@kotabi/core/schedule';
+import type { Break, Group, IsoDate, Kept, Person, PlannedBreak } from '@kotabi/core/model';
+import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button, Tooltip } from 'antd';
-import { CalendarRange, Download, Redo2, Undo2 } from 'lucide-react';
-import { type ReactNode, useMemo, useRef, useState } from 'react';
+import dayjs from 'dayjs';
+import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
+import { type ReactNode, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import type { GripState } from '../../dayband/DayBand';
+import type { GripState } from '../../dayband/Grip';
+import { CalendarNote } from './CalendarNote';
 import { DayRow } from './DayRow';
-import { type Chosen, Panel } from './Panel';
+import { CalendarsDialog } from './dialogs/CalendarsDialog';
+import { FillDialog } from './dialogs/FillDialog';
+import { GiveOutDialog } from './dialogs/GiveOutDialog';
+import { WeeksDialog } from './dialogs/WeeksDialog';
+import { type Chosen, Panel, type Tab } from './Panel';
 import { SaveNote } from './SaveNote';
+import { useBreakFacts, useDays } from './useFacts';
 import { usePlanning } from './usePlanning';
 import { useWidth } from './useWidth';
 import styles from './week.module.css';
@@ -17,29 +24,26 @@ import type { WeekStore } from './weekStore';
 
 interface Props {
   group: Group;
+  /** Whose week it is; null for the whole group. */
+  person: Person | null;
+  people: readonly Person[];
   store: WeekStore;
   head: ReactNode;
   breaks: Kept<Break>[];
-  lookup: MoveLookup;
   reload: () => void;
 }
 
 /** Width of the names of the days beside their bands. */
 const NAMES = 118;
 
-/** How long each break really takes, in milliseconds. */
-const breakLengths = (breaks: readonly Kept<Break>[], lookup: MoveLookup): Map<string, number> =>
-  new Map(
-    breaks.map(({ value }) => {
-      const t = timed(value, lookup);
-      return [value.id, t.ok ? t.timeline.totals.totalMs : 0];
-    }),
-  );
+type Dialog = 'calendars' | 'fill' | 'weeks' | 'give out';
 
-/** One group's week: a band for each day, the rule and what is chosen beside them. */
-export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) => {
+/** One week of a group or a person: a band for each day, and beside them the rule, the ledger and a real week. */
+export const WeekPlan = ({ group, person, people, store, head, breaks, reload }: Props) => {
   const { week, undo, redo, past, future, save } = useStore(store);
   const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [tab, setTab] = useState<Tab>('plan');
+  const [dialog, setDialog] = useState<Dialog | null>(null);
   const [preview, setPreview] = useState<{ date: IsoDate; breaks: readonly PlannedBreak[] } | null>(null);
   const { plan, planning } = usePlanning(store);
   const bands = useRef<HTMLDivElement>(null);
@@ -47,23 +51,34 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
   useHotkeys('mod+z', undo, { preventDefault: true, enableOnFormTags: ['slider'] });
   useHotkeys(['mod+shift+z', 'mod+y'], redo, { preventDefault: true, enableOnFormTags: ['slider'] });
 
-  const days = week.days.map((day) => {
-    const input = dayInput(group, week.rule, day);
-    const shown = preview?.date === day.date ? preview.breaks : day.breaks;
-    return { day, input, reading: readDay(input, shown) };
-  });
+  const takingPart = person ? [person] : people;
+  const { frame, days } = useDays(week, group, person, preview);
+  const facts = useBreakFacts(breaks, group, takingPart);
   const longest = Math.max(0, ...days.map((d) => d.reading.longestRunMin));
   const overMin = days.reduce((sum, d) => sum + d.reading.overMin, 0);
   const planned = plannedBreaks(week);
-  const lengths = useMemo(() => breakLengths(breaks, lookup), [breaks, lookup]);
   const nameOf = (b: PlannedBreak): string =>
     breaks.find((k) => k.value.id === b.breakId)?.value.name ?? 'break not chosen yet';
   const stateOf = (b: PlannedBreak): GripState => {
-    const lengthMs = b.breakId === null ? undefined : lengths.get(b.breakId);
-    if (lengthMs === undefined) return 'open';
-    return lengthMs > kindOf(week.rule, b).lengthMin * 60_000 ? 'too long' : 'chosen';
+    const gives = b.breakId === null ? undefined : facts.get(b.breakId)?.gives;
+    if (!gives) return 'open';
+    return gives.totalSec > kindOf(week.rule, b).lengthMin * 60 ? 'too long' : 'chosen';
   };
   const tooLong = planned.filter((b) => stateOf(b) === 'too long').length;
+  const today = dayjs().format('YYYY-MM-DD');
+  const choose = (next: Chosen | null): void => {
+    setChosen(next);
+    if (next) setTab('plan');
+  };
+  const here = `/week/${group.id}/${week.startDate}`;
+  const whose = person ? `?person=${person.id}` : '';
+  const tool = (label: string, tip: string, icon: ReactNode, open: Dialog) => (
+    <Tooltip title={tip} mouseEnterDelay={0.5}>
+      <Button icon={icon} onClick={() => setDialog(open)}>
+        {label}
+      </Button>
+    </Tooltip>
+  );
 
   return (
     <div className={styles.screen}>
@@ -73,26 +88,18 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
         <SaveNote store={store} reload={reload} />
       </div>
       <div className="bar">
-        <span>
-          <b>
-            {planned.length} break{planned.length === 1 ? '' : 's'}
-          </b>{' '}
-          · longest run at the desk {longest} min ·{' '}
-          {tooLong > 0 && (
-            <b className={styles.overText}>
-              {tooLong} {tooLong === 1 ? 'takes' : 'take'} longer than planned ·{' '}
-            </b>
-          )}
-          {overMin === 0 ? (
-            `never over ${week.rule.limitMin} min`
-          ) : (
-            <b className={styles.overText}>{overMin} min over the limit</b>
-          )}
-        </span>
-        <span className={`small muted ${styles.legend}`} aria-hidden="true">
-          <i className={styles.chosenMark} /> break chosen <i className={styles.openMark} /> not chosen yet{' '}
-          <i className={styles.limitMark} /> limit
-        </span>
+        {tool('Calendars', 'Whose busy times are planned around', <CalendarDays size={16} />, 'calendars')}
+        <Link to={`${here}/led${whose}`}>
+          <Button icon={<UsersRound size={16} />}>Led sessions</Button>
+        </Link>
+        {tool(
+          'Choose breaks',
+          'Which break when, so that the aims are met',
+          <ListChecks size={16} />,
+          'fill',
+        )}
+        {tool('Other weeks', 'Copy, move, change from a date on', <Copy size={16} />, 'weeks')}
+        {tool('Give out', 'Calendars, table, page, reminders', <Send size={16} />, 'give out')}
         <span className="grow" />
         <Tooltip title="Undo (Ctrl Z)">
           <Button
@@ -112,13 +119,6 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
             onClick={redo}
           />
         </Tooltip>
-        <Button
-          icon={<Download size={16} />}
-          disabled={save !== 'saved' || planned.length === 0}
-          href={`/api/groups/${group.id}/weeks/${week.startDate}/calendar`}
-        >
-          Calendar file
-        </Button>
         {planning ? (
           <Button onClick={planning.stop}>
             Planning {Math.min(planning.done + 1, planning.of)} of {planning.of} … cancel
@@ -129,18 +129,41 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
           </Button>
         )}
       </div>
+      <CalendarNote store={store} frame={frame} today={today} />
       <div className={styles.columns}>
         <section className={`card ${styles.bands}`} aria-label="Days" ref={bands}>
+          <p className={styles.sum}>
+            <span>
+              <b>
+                {planned.length} break{planned.length === 1 ? '' : 's'}
+              </b>{' '}
+              · longest run at the desk {longest} min ·{' '}
+              {tooLong > 0 && (
+                <b className={styles.overText}>
+                  {tooLong} {tooLong === 1 ? 'takes' : 'take'} longer than planned ·{' '}
+                </b>
+              )}
+              {overMin === 0 ? (
+                `never over ${week.rule.limitMin} min`
+              ) : (
+                <b className={styles.overText}>{overMin} min over the limit</b>
+              )}
+            </span>
+            <span className={`small muted ${styles.legend}`} aria-hidden="true">
+              <i className={styles.chosenMark} /> break chosen <i className={styles.openMark} /> not chosen
+              yet <i className={styles.limitMark} /> limit
+            </span>
+          </p>
           {days.map((d) => (
             <DayRow
               key={d.day.date}
-              {...d}
+              facts={d}
               store={store}
               rule={week.rule}
               width={width}
               highestRun={Math.max(week.rule.limitMin * 1.25, longest)}
               chosen={chosen}
-              choose={setChosen}
+              choose={choose}
               nameOf={nameOf}
               stateOf={stateOf}
               preview={(b) => setPreview(b && { date: d.day.date, breaks: b })}
@@ -149,14 +172,38 @@ export const WeekPlan = ({ group, store, head, breaks, lookup, reload }: Props) 
         </section>
         <Panel
           group={group}
+          people={takingPart}
           store={store}
-          chosen={chosen}
-          choose={setChosen}
+          days={days}
+          facts={facts}
           breaks={breaks}
-          lookup={lookup}
+          tab={tab}
+          setTab={setTab}
+          chosen={chosen}
+          choose={choose}
           planDay={(date) => void plan(days.filter((d) => d.day.date === date))}
+          fill={() => setDialog('fill')}
+          compareTo={`${here}/compare${whose}`}
         />
       </div>
+      {dialog === 'calendars' && (
+        <CalendarsDialog group={group} people={people} close={() => setDialog(null)} />
+      )}
+      {dialog === 'fill' && (
+        <FillDialog store={store} days={days} facts={facts} close={() => setDialog(null)} />
+      )}
+      {dialog === 'weeks' && (
+        <WeeksDialog group={group} person={person} store={store} close={() => setDialog(null)} />
+      )}
+      {dialog === 'give out' && (
+        <GiveOutDialog
+          group={group}
+          people={people}
+          week={week}
+          saved={save === 'saved'}
+          close={() => setDialog(null)}
+        />
+      )}
     </div>
   );
 };

@@ -1,26 +1,24 @@
-import type { Break, Group, Kept, Week } from '@kotabi/core/model';
-import { addDays, mondayOf } from '@kotabi/core/schedule';
+import type { Break, Group, Kept, Person, Week } from '@kotabi/core/model';
+import { addDays } from '@kotabi/core/schedule';
 import { Button, Select, Tooltip } from 'antd';
 import dayjs from 'dayjs';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useMemo } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import { put, useBreaks, useGroups, useMoves, useWeek } from '../../api/queries';
+import { type ReactNode, useMemo } from 'react';
+import { Link, Navigate, useNavigate } from 'react-router';
+import { put, useBreaks, useMoves, useWeek } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
+import { thisMonday, usePlace } from './usePlace';
 import { WeekPlan } from './WeekPlan';
 import { createWeekStore, freshWeek } from './weekStore';
 
-const today = (): string => dayjs().format('YYYY-MM-DD');
-
-/** Chooses the group and the week; the plan itself is below. */
+/** Chooses the group, the person and the week; the plan itself is below. */
 export const WeekScreen = () => {
   useTitle('Week');
-  const { groupId, startDate } = useParams();
-  const groups = useGroups();
+  const place = usePlace();
+  const { groups, group, people, person, monday } = place;
   if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;
-  const [first] = groups.data;
-  if (!first)
+  if (groups.data.length === 0)
     return (
       <div className="page">
         <h1>Week</h1>
@@ -29,28 +27,39 @@ export const WeekScreen = () => {
         </Empty>
       </div>
     );
-  const group = groups.data.find((g) => g.value.id === groupId)?.value;
-  if (!group || !startDate || mondayOf(startDate) !== startDate)
-    return <Navigate to={`/week/${group?.id ?? first.value.id}/${mondayOf(startDate ?? today())}`} replace />;
+  if (place.instead || place.unknownPerson || !group)
+    return <Navigate to={place.instead ?? `/week/${group?.id}/${monday}`} replace />;
+  if (!people.data) return <Waiting error={people.error} retry={() => void people.refetch()} />;
   return (
-    <OpenWeek key={`${group.id}.${startDate}`} group={group} groups={groups.data} startDate={startDate} />
+    <OpenWeek
+      key={`${group.id}.${person?.id}.${monday}`}
+      group={group}
+      groups={groups.data}
+      person={person}
+      people={people.data.map((p) => p.value)}
+      startDate={monday}
+    />
   );
 };
 
-const OpenWeek = ({
-  group,
-  groups,
-  startDate,
-}: {
+const WHOLE = '';
+
+interface OpenProps {
   group: Group;
   groups: Kept<Group>[];
+  person: Person | null;
+  people: Person[];
   startDate: string;
-}) => {
-  const week = useWeek(group.id, startDate);
+}
+
+const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
+  const week = useWeek(group.id, person?.id ?? null, startDate);
+  const ofGroup = useWeek(group.id, null, startDate);
   const breaks = useBreaks();
   const moves = useMoves();
   const navigate = useNavigate();
-  const go = (id: string, date: string) => navigate(`/week/${id}/${date}`);
+  const go = (id: string, date: string, personId: string = person?.id ?? WHOLE) =>
+    navigate(`/week/${id}/${date}${personId && id === group.id ? `?person=${personId}` : ''}`);
   const head = (
     <>
       <h1>Week of {dayjs(startDate).format('D MMMM YYYY')}</h1>
@@ -62,7 +71,7 @@ const OpenWeek = ({
           onClick={() => go(group.id, addDays(startDate, -7))}
         />
       </Tooltip>
-      <Button type="text" onClick={() => go(group.id, mondayOf(today()))}>
+      <Button type="text" onClick={() => go(group.id, thisMonday())}>
         This week
       </Button>
       <Tooltip title="The week after">
@@ -75,23 +84,40 @@ const OpenWeek = ({
       </Tooltip>
       <Select
         aria-label="Group"
-        style={{ minWidth: 180, maxWidth: 300 }}
+        style={{ minWidth: 170, maxWidth: 260 }}
         value={group.id}
         options={groups.map((g) => ({ value: g.value.id, label: g.value.name }))}
         onChange={(id) => go(id, startDate)}
       />
+      <Select
+        aria-label="Whose week"
+        style={{ minWidth: 140, maxWidth: 200 }}
+        value={person?.id ?? WHOLE}
+        options={[
+          { value: WHOLE, label: 'the whole group' },
+          ...people.map((p) => ({ value: p.id, label: p.name })),
+        ]}
+        onChange={(id) => go(group.id, startDate, id)}
+      />
     </>
   );
-  if (week.data === undefined || !breaks.data || !moves.data)
-    return <Waiting error={week.error ?? breaks.error ?? moves.error} retry={() => void week.refetch()} />;
+  if (week.data === undefined || ofGroup.data === undefined || !breaks.data || !moves.data)
+    return (
+      <Waiting
+        error={week.error ?? ofGroup.error ?? breaks.error ?? moves.error}
+        retry={() => void week.refetch()}
+      />
+    );
   return (
     <Loaded
       group={group}
+      person={person}
+      people={people}
       kept={week.data}
+      ofGroup={ofGroup.data}
       startDate={startDate}
       head={head}
       breaks={breaks.data}
-      lookup={moves.lookup}
       reload={() => void week.refetch()}
     />
   );
@@ -99,19 +125,28 @@ const OpenWeek = ({
 
 interface LoadedProps {
   group: Group;
+  person: Person | null;
+  people: Person[];
   kept: Kept<Week> | null;
+  /** The week of the whole group, whose rule a person's first week starts with. */
+  ofGroup: Kept<Week> | null;
   startDate: string;
-  head: React.ReactNode;
+  head: ReactNode;
   breaks: Kept<Break>[];
-  lookup: ReturnType<typeof useMoves>['lookup'];
   reload: () => void;
 }
 
-const Loaded = ({ group, kept, startDate, ...rest }: LoadedProps) => {
+const Loaded = ({ kept, ofGroup, startDate, ...rest }: LoadedProps) => {
+  const { group, person } = rest;
+  const rule = ofGroup?.value.rule;
   // The store lives as long as the week is open, and is made anew when the other version is asked for.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: changes of the group are for weeks that are new
   const store = useMemo(
-    () => createWeekStore(kept, freshWeek(group, startDate), (change) => put('weeks', change)),
-    [kept, group, startDate],
+    () =>
+      createWeekStore(kept, freshWeek(group, person, startDate, person ? rule : undefined), (change) =>
+        put('weeks', change),
+      ),
+    [kept, group.id, person?.id, startDate],
   );
-  return <WeekPlan group={group} store={store} {...rest} />;
+  return <WeekPlan store={store} {...rest} />;
 };

@@ -1,5 +1,5 @@
-import type { BusyTime, DayInput, PlannedBreak, Rule, WeekDay } from '@kotabi/core/model';
-import { freeStart, kindOf, middleOfLongestRun } from '@kotabi/core/schedule';
+import type { BusyTime, DayInput, IsoDate, PlannedBreak, Rule, Week, WeekDay } from '@kotabi/core/model';
+import { freeStart, heldBreaks, kindOf, middleOfLongestRun, weekdayOf } from '@kotabi/core/schedule';
 
 const inOrder = <T extends { startMin: number }>(list: readonly T[]): T[] =>
   [...list].sort((a, b) => a.startMin - b.startMin);
@@ -21,16 +21,16 @@ export const removePlanned = (day: WeekDay, id: string): WeekDay => ({
 
 /** When the breaks of a day are, all but one. */
 export const otherSpans = (day: WeekDay, rule: Rule, exceptId?: string) =>
-  day.breaks
+  heldBreaks(day)
     .filter((b) => b.id !== exceptId)
     .map((b) => ({ startMin: b.startMin, endMin: b.startMin + kindOf(rule, b).lengthMin }));
 
 /** One more break where it helps most, halfway through the longest run; null when there is no room. */
 export const newPlanned = (day: WeekDay, input: DayInput, rule: Rule, id: string): PlannedBreak | null => {
-  const [kind] = rule.kinds;
+  const kind = rule.kinds.find((k) => !k.onlyByHand) ?? rule.kinds[0];
   if (!kind) return null;
-  const wanted = middleOfLongestRun(input, day.breaks);
-  const startMin = freeStart(input, otherSpans(day, rule), kind.lengthMin, wanted);
+  const wanted = middleOfLongestRun(input, heldBreaks(day));
+  const startMin = freeStart(input, otherSpans(day, rule), kind, wanted);
   return startMin === null ? null : { id, startMin, kindId: kind.id, breakId: null, locked: true };
 };
 
@@ -48,4 +48,20 @@ export const putBusy = (day: WeekDay, busy: BusyTime): WeekDay => ({
 export const removeBusy = (day: WeekDay, id: string): WeekDay => ({
   ...day,
   busy: day.busy.filter((b) => b.id !== id),
+});
+
+/** The week with a busy time on each of some weekdays, ISO numbers; the day it is on already keeps its id. */
+export const repeatBusy = (
+  week: Week,
+  busy: BusyTime,
+  weekdays: readonly number[],
+  newId: (date: IsoDate) => string,
+): Week => ({
+  ...week,
+  days: week.days.map((day) => {
+    const has = day.busy.some((b) => b.id === busy.id);
+    if (has || !weekdays.includes(weekdayOf(day.date))) return day;
+    const same = day.busy.some((b) => b.startMin === busy.startMin && b.endMin === busy.endMin);
+    return same ? day : putBusy(day, { ...busy, id: newId(day.date), calendarId: null });
+  }),
 });

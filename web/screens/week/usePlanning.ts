@@ -1,5 +1,5 @@
-import type { DayInput, IsoDate, WeekDay } from '@kotabi/core/model';
-import { type PlanFailure, withPlan } from '@kotabi/core/schedule';
+import type { DayInput, IsoDate, WeekDay, WeekRule } from '@kotabi/core/model';
+import { type CountOf, type PlanFailure, withPlan } from '@kotabi/core/schedule';
 import { App } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -14,24 +14,35 @@ const WHY = {
   overlap: 'on top of another',
 } as const;
 
+const when = ({ fromMin, untilMin }: CountOf): string =>
+  fromMin !== undefined && untilMin !== undefined ? ` between ${clock(fromMin)} and ${clock(untilMin)}` : '';
+
 /** Why a day could not be planned, in words. */
 export const failureText = (failure: PlanFailure): string => {
   switch (failure.code) {
     case 'tooFewFit':
-      return `the rule asks for ${failure.minCount} breaks, only ${failure.possible} fit`;
+      return `the rule asks for ${failure.minCount} breaks${when(failure)}, only ${failure.possible} fit`;
     case 'tooManyLocked':
-      return `${failure.locked} breaks are set by hand, the rule allows ${failure.maxCount}`;
+      return `${failure.locked} breaks are set by hand${when(failure)}, the rule allows ${failure.maxCount}`;
+    case 'tooManyCounts':
+      return 'the rule counts more things at once than can be kept apart';
     case 'lockedDoesNotFit':
       return `the break set by hand at ${clock(failure.startMin)} is ${WHY[failure.why]}; move it or let it go`;
   }
 };
+
+/** How many days get a break, for a rule that gives it to the best ones; a single day is planned as it is. */
+const bestDaysOf = ({ frequency }: WeekRule, days: number): number | undefined =>
+  frequency.code === 'best days' && days > 1 ? frequency.days : undefined;
 
 /** Plans days in the worker, around what is set by hand, with progress and a way to stop. */
 export const usePlanning = (store: WeekStore) => {
   const { message } = App.useApp();
   const [planning, setPlanning] = useState<{ done: number; of: number; stop: () => void } | null>(null);
 
-  const plan = async (days: readonly { day: WeekDay; input: DayInput }[]): Promise<void> => {
+  const plan = async (all: readonly { day: WeekDay; input: DayInput }[]): Promise<void> => {
+    // Nobody works on a day off.
+    const days = all.filter((d) => d.day.off === undefined);
     const stop = new AbortController();
     setPlanning({ done: 0, of: days.length, stop: () => stop.abort() });
     try {
@@ -39,6 +50,7 @@ export const usePlanning = (store: WeekStore) => {
         days.map((d) => d.input),
         stop.signal,
         (done) => setPlanning((p) => p && { ...p, done }),
+        bestDaysOf(store.getState().week.rule, days.length),
       );
       store.getState().edit((week) => ({
         ...week,

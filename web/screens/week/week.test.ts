@@ -1,4 +1,4 @@
-import { type Change, DayInput, Group, type Kept, Rule, type Week, WeekDay } from '@kotabi/core/model';
+import { type Change, DayInput, Group, type Kept, type Week, WeekDay, WeekRule } from '@kotabi/core/model';
 import { dayInput } from '@kotabi/core/schedule';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiFailure, Unreachable } from '../../api/client';
@@ -23,7 +23,7 @@ const group = Group.parse({
   hours: { startMin: 540, endMin: 660 },
   lunch: null,
 });
-const rule = Rule.parse({});
+const rule = WeekRule.parse({});
 const day = WeekDay.parse({
   date: '2026-11-23',
   busy: [{ id: 'm', startMin: 600, endMin: 630 }],
@@ -32,6 +32,7 @@ const day = WeekDay.parse({
     { id: 'b', startMin: 640, kindId: 'short' },
   ],
 });
+const call = { id: 'n', label: 'call', use: 'meeting' as const, calendarId: null };
 const order = (d: WeekDay) => d.breaks.map((b) => `${b.id}@${b.startMin}${b.locked ? '!' : ''}`).join(' ');
 
 describe('edits of a day', () => {
@@ -39,12 +40,12 @@ describe('edits of a day', () => {
     expect(order(movePlanned(day, 'a', 650))).toBe('b@640 a@650!');
     expect(order(changePlanned(day, 'b', { startMin: 545 }))).toBe('b@545 a@570');
     expect(order(removePlanned(day, 'a'))).toBe('b@640');
-    const busier = putBusy(day, { id: 'n', label: 'call', offDesk: false, startMin: 540, endMin: 550 });
+    const busier = putBusy(day, { ...call, startMin: 540, endMin: 550 });
     expect(busier.busy.map((x) => x.id)).toEqual(['n', 'm']);
-    const later = putBusy(busier, { id: 'n', label: 'call', offDesk: true, startMin: 650, endMin: 660 });
-    expect(later.busy.map((x) => [x.id, x.offDesk])).toEqual([
-      ['m', false],
-      ['n', true],
+    const later = putBusy(busier, { ...call, use: 'off desk', startMin: 650, endMin: 660 });
+    expect(later.busy.map((x) => [x.id, x.use])).toEqual([
+      ['m', 'meeting'],
+      ['n', 'off desk'],
     ]);
     expect(removeBusy(later, 'm').busy.map((x) => x.id)).toEqual(['n']);
   });
@@ -80,7 +81,7 @@ describe('the week while it is planned', () => {
   beforeEach(() => vi.useFakeTimers());
   afterEach(() => vi.useRealTimers());
   type Put = (change: Change<Week>) => Promise<Kept<Week>>;
-  const fresh = freshWeek(group, '2026-11-23');
+  const fresh = freshWeek(group, null, '2026-11-23');
   const kept = (value: Week, version: number): Kept<Week> => ({
     value,
     version,

@@ -3,11 +3,12 @@ import {
   type Group,
   type IsoDate,
   type Kept,
-  Rule,
+  type Person,
   type Week,
   type WeekDay,
+  WeekRule,
 } from '@kotabi/core/model';
-import { emptyDays } from '@kotabi/core/schedule';
+import { emptyDays, frameOf } from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { createStore } from 'zustand/vanilla';
 import { ApiFailure, Unreachable } from '../../api/client';
@@ -29,13 +30,20 @@ export interface WeekState {
 
 type Put = (change: Change<Week>) => Promise<Kept<Week>>;
 
-/** A week that has not been saved yet: the group's days, with the default rule. */
-export const freshWeek = (group: Group, startDate: IsoDate): Week => ({
+/** A week that has not been saved yet: the days of the group or the person, with the default rule. */
+export const freshWeek = (
+  group: Group,
+  person: Person | null,
+  startDate: IsoDate,
+  rule?: WeekRule,
+): Week => ({
   id: nanoid(),
   groupId: group.id,
+  personId: person?.id ?? null,
   startDate,
-  rule: Rule.parse({}),
-  days: emptyDays(group, startDate),
+  rule: rule ?? WeekRule.parse({}),
+  aims: [],
+  days: emptyDays({ ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff }, startDate),
 });
 
 /** The week being planned: kept as it changes, one request after the other, never over a newer version. */

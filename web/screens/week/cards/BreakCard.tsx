@@ -1,24 +1,25 @@
-import type { Break, Group, Kept, MoveLookup, PlannedBreak, WeekDay } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/review';
-import { dayInput, kindOf, obstacle } from '@kotabi/core/schedule';
+import type { Break, DayInput, Kept, PlannedBreak, WeekDay } from '@kotabi/core/model';
+import { heldBreaks, kindOf, obstacle, whyHere } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
-import { minSec } from '../../words/time';
-import { changePlanned, otherSpans, removePlanned } from './edits';
+import { minSec } from '../../../words/time';
+import { changePlanned, otherSpans, removePlanned } from '../edits';
+import styles from '../week.module.css';
+import type { WeekStore } from '../weekStore';
+import { nightStart, whyText } from '../words';
 import { RemoveButton } from './RemoveButton';
 import { TimeField } from './TimeField';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
 
 interface Props {
-  group: Group;
   store: WeekStore;
+  input: DayInput;
   day: WeekDay;
   planned: PlannedBreak;
   breaks: Kept<Break>[];
-  lookup: MoveLookup;
+  /** How long each break really takes, ms. */
+  lengths: ReadonlyMap<string, number>;
   close: () => void;
 }
 
@@ -29,19 +30,20 @@ const WRONG = {
   overlap: 'This lies on top of another break.',
 } as const;
 
-/** The chosen break of a day: when, which one, set by hand or free to move. */
-export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }: Props) => {
+/** The chosen break of a day: when, which one, whether it is held, set by hand or free to move, and why it is there. */
+export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }: Props) => {
   const { week, editDay } = useStore(store);
   const navigate = useNavigate();
-  const { lengthMin } = kindOf(week.rule, planned);
+  const kind = kindOf(week.rule, planned);
   const change = (more: Partial<PlannedBreak>): void =>
     editDay(day.date, (d) => changePlanned(d, planned.id, more));
   const others = otherSpans(day, week.rule, planned.id);
-  const wrong = obstacle(dayInput(group, week.rule, day), others, planned.startMin, lengthMin);
+  const wrong = planned.skipped ? null : obstacle(input, others, planned.startMin, kind);
   const chosen = breaks.find((b) => b.value.id === planned.breakId)?.value;
-  const t = chosen && timed(chosen, lookup);
-  const total = t?.ok ? t.timeline.totals.totalMs : 0;
-  const tooLong = total > lengthMin * 60_000;
+  const total = (planned.breakId && lengths.get(planned.breakId)) || 0;
+  const tooLong = total > kind.lengthMin * 60_000;
+  const held = heldBreaks(day);
+  const why = planned.skipped || wrong ? null : whyHere(input, held, held.indexOf(planned));
   return (
     <section className={styles.cardPart} aria-label="Chosen break">
       <h2>Break on {dayjs(day.date).format('dddd')}</h2>
@@ -50,16 +52,21 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
         <TimeField
           label="Start of the break"
           value={planned.startMin}
+          dayStartMin={nightStart(input)}
           status={wrong ? 'error' : undefined}
           set={(startMin) => change({ startMin, locked: true })}
         />
         {week.rule.kinds.length > 1 && (
           <>
-            <span>Length</span>
+            <span>Kind</span>
             <Select
-              aria-label="Length of the break"
+              aria-label="Kind of the break"
               value={planned.kindId}
-              options={week.rule.kinds.map((k) => ({ value: k.id, label: `${k.lengthMin} min` }))}
+              popupMatchSelectWidth={false}
+              options={week.rule.kinds.map((k) => ({
+                value: k.id,
+                label: k.name ? `${k.name}, ${k.lengthMin} min` : `${k.lengthMin} min`,
+              }))}
               onChange={(kindId) => change({ kindId, locked: true })}
             />
           </>
@@ -77,12 +84,25 @@ export const BreakCard = ({ group, store, day, planned, breaks, lookup, close }:
         />
         <label htmlFor="locked">Stays here</label>
         <Switch id="locked" checked={planned.locked} onChange={(locked) => change({ locked })} />
+        <label htmlFor="held">Is held</label>
+        <Switch
+          id="held"
+          checked={!planned.skipped}
+          onChange={(on) => change(on ? { skipped: false } : { skipped: true })}
+        />
       </div>
       {wrong && <p className={styles.overText}>{WRONG[wrong]}</p>}
       {tooLong && (
         <p className={styles.overText}>
-          It takes {minSec(total)} min; {lengthMin} min are planned.
+          It takes {minSec(total)} min; {kind.lengthMin} min are planned.
         </p>
+      )}
+      {why && (
+        <div className="muted small" data-testid="why">
+          {whyText(input, why).map((sentence) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
+        </div>
       )}
       <div className="bar">
         {chosen && (

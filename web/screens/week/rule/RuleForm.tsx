@@ -1,12 +1,20 @@
-import type { Break, Kept, Rule } from '@kotabi/core/model';
-import { cite, published } from '@kotabi/core/reference';
-import { withRule } from '@kotabi/core/schedule';
+import type { FrequencyCode, Rule, WeekRule } from '@kotabi/core/model';
+import { type PlannedDay, weekGuidance, withRule } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import { useId, useState } from 'react';
 import { useStore } from 'zustand';
-import { NumberField } from '../../fields/NumberField';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
+import { NumberField } from '../../../fields/NumberField';
+import styles from '../week.module.css';
+import type { WeekStore } from '../weekStore';
+import { FrequencyForm } from './FrequencyForm';
+import { Guidance } from './Guidance';
+import { KindsDialog, reliefOf } from './KindsDialog';
+
+const TARGET = 'Aim for runs under';
+const LEAST = 'A day, at least';
+const MOST = 'A day, at most';
+const GAP = 'Between breaks';
+const PRICE = 'A break minute costs';
 
 interface Field {
   label: string;
@@ -20,12 +28,9 @@ interface Field {
   empty?: Partial<Rule>;
 }
 
-/** A break of a minute or so takes half of a run away, from five minutes on all of it. */
-const reliefOf = (lengthMin: number): number => (lengthMin < 5 ? 0.5 : 1);
-
 const fieldsOf = (rule: Rule): Field[] => [
   {
-    label: 'Aim for runs under',
+    label: TARGET,
     unit: 'min',
     why: 'Each minute at the desk costs its run beyond this.',
     min: 0,
@@ -54,7 +59,7 @@ const fieldsOf = (rule: Rule): Field[] => [
     }),
   },
   {
-    label: 'A day, at least',
+    label: LEAST,
     unit: '',
     why: 'Fewer breaks than this are never planned.',
     min: 0,
@@ -63,7 +68,7 @@ const fieldsOf = (rule: Rule): Field[] => [
     change: (_, minCount) => ({ minCount }),
   },
   {
-    label: 'A day, at most',
+    label: MOST,
     unit: '',
     why: 'More breaks than this are never planned; empty: as many as it takes.',
     min: rule.minCount,
@@ -73,7 +78,7 @@ const fieldsOf = (rule: Rule): Field[] => [
     empty: { maxCount: null },
   },
   {
-    label: 'Between breaks',
+    label: GAP,
     unit: 'min',
     why: 'From the end of one to the start of the next, at least.',
     min: 0,
@@ -91,7 +96,7 @@ const fieldsOf = (rule: Rule): Field[] => [
     change: (_, edgeMin) => ({ edgeMin }),
   },
   {
-    label: 'A break minute costs',
+    label: PRICE,
     unit: '',
     why: 'Higher: fewer breaks. Counted in run minutes.',
     min: 0,
@@ -101,35 +106,46 @@ const fieldsOf = (rule: Rule): Field[] => [
   },
 ];
 
-const { leastMin, mostMin } = published.screenBreaks;
-const guidance = `Published guidance: ${leastMin} to ${mostMin} min every hour is better than 20 min every two (${cite(published.screenBreaks)}).`;
-
 const TINY = { id: 'tiny', lengthMin: 1, relief: reliefOf(1) };
 
 /** The rule's kinds with or without breaks of a minute. */
-const withTiny = (rule: Rule, on: boolean): Rule['kinds'] => [
+const withTiny = (rule: WeekRule, on: boolean): WeekRule['kinds'] => [
   ...rule.kinds.filter((k) => k.id !== TINY.id),
   ...(on ? [TINY] : []),
 ];
 
+/** Fields whose numbers a frequency sets by itself. */
+const SET_BY: Partial<Record<FrequencyCode, readonly string[]>> = {
+  'every minutes': [TARGET, PRICE],
+  hourly: [TARGET, PRICE],
+  'a day': [LEAST, MOST],
+  'once or twice': [LEAST, MOST],
+  'best days': [LEAST, MOST],
+  gaps: [LEAST, MOST, GAP],
+  rota: [LEAST, MOST],
+  ramp: [LEAST, MOST],
+};
+
 /** The rule of the week; changing it changes nothing until the week is planned again. */
-export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Break>[] }) => {
+export const RuleForm = ({ store, days }: { store: WeekStore; days: readonly PlannedDay[] }) => {
   const { week, edit } = useStore(store);
   const { rule } = week;
   const id = useId();
-  const [fill, setFill] = useState<string | undefined>();
-  const [kind] = rule.kinds;
-  const hasTiny = rule.kinds.some((k) => k.id === TINY.id);
+  const [kindsOpen, setKindsOpen] = useState(false);
+  const set = (next: WeekRule): void => edit((w) => withRule(w, next));
   const change = (more: Partial<Rule> | undefined): void => {
-    if (more) edit((w) => withRule(w, { ...w.rule, ...more }));
+    if (more) set({ ...rule, ...more });
   };
-  const open = week.days.flatMap((d) => d.breaks).filter((b) => b.breakId === null).length;
+  const hidden = SET_BY[rule.frequency.code] ?? [];
+  const used = new Set(week.days.flatMap((d) => d.breaks.map((b) => b.kindId)));
   return (
-    <>
-      <section className={styles.cardPart} aria-label="Rule">
-        <h2>Rule of the week</h2>
-        <div className={styles.fields}>
-          {fieldsOf(rule).map((f) => (
+    <section className={styles.cardPart} aria-label="Rule">
+      <h2>Rule of the week</h2>
+      <FrequencyForm rule={rule} set={set} />
+      <div className={styles.fields}>
+        {fieldsOf(rule)
+          .filter((f) => !hidden.includes(f.label))
+          .map((f) => (
             <div key={f.label} className={styles.pair} title={f.why}>
               <label htmlFor={`${id}${f.label}`}>{f.label}</label>
               <NumberField
@@ -146,51 +162,36 @@ export const RuleForm = ({ store, breaks }: { store: WeekStore; breaks: Kept<Bre
               />
             </div>
           ))}
-        </div>
-        <div
-          className={styles.pair}
-          title="A minute takes half of a run away; the planner mixes both kinds as it pays."
-        >
-          <label htmlFor={`${id}tiny`}>Also breaks of 1 min</label>
-          <Switch
-            id={`${id}tiny`}
-            checked={hasTiny}
-            onChange={(on) => change({ kinds: withTiny(rule, on) })}
-          />
-        </div>
-        <p className="muted small">
-          {kind && kind.relief < 1 ? 'A break this short takes half of a run away.' : guidance}
-        </p>
-      </section>
-      {open > 0 && (
-        <section className={styles.cardPart} aria-label="Fill">
-          <h3>{open} without a break chosen</h3>
-          <div className={styles.fillRow}>
-            <Select
-              aria-label="Break to fill them with"
-              placeholder="which break?"
-              value={fill}
-              popupMatchSelectWidth={280}
-              options={breaks.map((b) => ({ value: b.value.id, label: b.value.name }))}
-              onChange={setFill}
-            />
-            <Button
-              disabled={!fill}
-              onClick={() =>
-                edit((w) => ({
-                  ...w,
-                  days: w.days.map((d) => ({
-                    ...d,
-                    breaks: d.breaks.map((b) => (b.breakId === null ? { ...b, breakId: fill ?? null } : b)),
-                  })),
-                }))
-              }
-            >
-              Fill all
-            </Button>
-          </div>
-        </section>
-      )}
-    </>
+      </div>
+      <div
+        className={styles.pair}
+        title="A minute takes half of a run away; the planner mixes both kinds as it pays."
+      >
+        <label htmlFor={`${id}tiny`}>Also breaks of 1 min</label>
+        <Switch
+          id={`${id}tiny`}
+          checked={rule.kinds.some((k) => k.id === TINY.id)}
+          onChange={(on) => change({ kinds: withTiny(rule, on) })}
+        />
+      </div>
+      <div
+        className={styles.pair}
+        title="One minute finds the very best times; five are easier to keep in mind."
+      >
+        <label htmlFor={`${id}grid`}>Breaks start every</label>
+        <Select
+          id={`${id}grid`}
+          value={rule.gridMin}
+          options={[1, 5, 10, 15].map((n) => ({ value: n, label: `${n} min` }))}
+          onChange={(gridMin) => change({ gridMin })}
+        />
+      </div>
+      <Button size="small" onClick={() => setKindsOpen(true)}>
+        Kinds of break ({rule.kinds.length}) …
+      </Button>
+      {kindsOpen && <KindsDialog rule={rule} used={used} set={set} close={() => setKindsOpen(false)} />}
+      <h3>What guidance says</h3>
+      <Guidance items={weekGuidance(days)} />
+    </section>
   );
 };

@@ -1,0 +1,77 @@
+import type { DayInput, PlannedBreak } from '@kotabi/core/model';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { clock } from '../words/time';
+import styles from './dayband.module.css';
+import type { BandScale } from './geometry';
+
+/** What a grip shows: no break chosen yet, one that fits, one that takes longer than its time. */
+export type GripState = 'open' | 'chosen' | 'too long';
+
+const STATE = { open: '', chosen: styles.filled, 'too long': styles.long };
+
+interface Props {
+  input: DayInput;
+  planned: PlannedBreak;
+  lengthMin: number;
+  scale: BandScale;
+  label: string;
+  state: GripState;
+  /** What stands in its way, if anything does. */
+  wrong: string | null;
+  chosen: boolean;
+  dragged: boolean;
+  choose: () => void;
+  drag: (event: PointerEvent<SVGGElement>) => void;
+  drop: () => void;
+  keys: (event: KeyboardEvent) => void;
+}
+
+/** One planned break on its day: to be dragged, moved by key, or chosen. */
+export const Grip = (p: Props) => {
+  const { planned: b, lengthMin, scale } = p;
+  const { x, base } = scale;
+  const wide = Math.max(11, x(b.startMin + lengthMin) - x(b.startMin));
+  const middle = (x(b.startMin) + x(b.startMin + lengthMin)) / 2;
+  const says = [
+    clock(b.startMin),
+    b.skipped && 'will not be held',
+    b.led && 'led',
+    b.locked && 'set by hand',
+    p.state === 'too long' && 'takes longer than planned',
+    p.wrong,
+  ];
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={p.label}
+      aria-valuemin={p.input.startMin}
+      aria-valuemax={p.input.endMin}
+      aria-valuenow={b.startMin}
+      aria-valuetext={says.filter(Boolean).join(', ')}
+      className={`${styles.grip} ${STATE[p.state]} ${p.wrong ? styles.wrong : ''} ${b.skipped ? styles.skipped : ''} ${p.chosen ? styles.chosen : ''}`}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        p.choose();
+      }}
+      onPointerMove={p.drag}
+      onPointerUp={p.drop}
+      onPointerCancel={p.drop}
+      onFocus={p.choose}
+      onKeyDown={p.keys}
+    >
+      <rect x={middle - 12} y={base - 14} width="24" height="32" fill="transparent" />
+      <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
+      {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}
+      {b.locked && !b.skipped && <circle cx={middle} cy={base + 1} r="2.2" className={styles.dot} />}
+      {b.skipped && (
+        <line x1={middle - 7} x2={middle + 7} y1={base + 9} y2={base - 7} className={styles.skipLine} />
+      )}
+      {p.dragged && (
+        <text x={middle} y={base - 16} textAnchor="middle" className={styles.dragTime}>
+          {clock(b.startMin)}
+        </text>
+      )}
+    </g>
+  );
+};

@@ -1,0 +1,114 @@
+import type { BusyTime } from '@kotabi/core/model';
+import { type BusyChange, busyChanges, type Frame, withCalendars } from '@kotabi/core/schedule';
+import { Button, Switch } from 'antd';
+import dayjs from 'dayjs';
+import { useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
+import { useBusy } from '../../api/queries';
+import { clock } from '../../words/time';
+import { fromToday, mendDays } from './mend';
+import styles from './week.module.css';
+import type { WeekStore } from './weekStore';
+
+const KEY = 'kotabi.mends-by-itself';
+const SHOWN = 3;
+
+const named = (b: BusyTime): string => b.label || 'a busy time';
+const day = (date: string): string => dayjs(date).format('ddd');
+
+/** What changed in a calendar, in a phrase. */
+export const changeText = ({ date, before, now }: BusyChange): string => {
+  if (before && now)
+    return `${day(date)}: ${named(now)} moved from ${clock(before.startMin)} to ${clock(now.startMin)}`;
+  if (now) return `${day(date)}: ${named(now)} from ${clock(now.startMin)} to ${clock(now.endMin)} is new`;
+  return before ? `${day(date)}: ${named(before)} at ${clock(before.startMin)} is gone` : '';
+};
+
+/**
+ * Says when the calendars say something else than the plan, and puts the plan right: by itself, or when told to.
+ * Days that have passed stay as they were.
+ */
+export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame: Frame; today: string }) => {
+  const { week, edit, undo, save } = useStore(store);
+  const busy = useBusy(week.groupId, week.startDate, { personId: week.personId });
+  const [itself, setItself] = useState(() => localStorage.getItem(KEY) !== 'no');
+  const [did, setDid] = useState<string[]>([]);
+  const fresh = useMemo(
+    () => busy.data && fromToday(busy.data, week.days, today),
+    [busy.data, week.days, today],
+  );
+  const changes = useMemo(() => (fresh ? busyChanges(week, fresh) : []), [fresh, week]);
+  // A week that was never planned simply starts with what the calendars say.
+  const untouched = save === 'new' && week.days.every((d) => d.breaks.length === 0);
+
+  const mend = (): void => {
+    if (!fresh) return;
+    const taken = withCalendars(week, fresh);
+    const { days, moved } = mendDays(taken.days, frame, week.rule, today);
+    edit(() => ({ ...taken, days }));
+    const says = [
+      ...changes.slice(0, SHOWN).map(changeText),
+      ...(changes.length > SHOWN ? [`${changes.length - SHOWN} more changes`] : []),
+      ...moved.map((m) =>
+        m.to === null
+          ? `the break on ${day(m.date)} at ${clock(m.from)} has no place any more`
+          : `the break on ${day(m.date)} moved from ${clock(m.from)} to ${clock(m.to)}`,
+      ),
+    ];
+    setDid(untouched ? [] : says);
+  };
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change in the calendars sets this going
+  useEffect(() => {
+    if (changes.length > 0 && (itself || untouched)) mend();
+  }, [changes.length, busy.dataUpdatedAt]);
+
+  const toggle = (on: boolean): void => {
+    setItself(on);
+    localStorage.setItem(KEY, on ? 'yes' : 'no');
+  };
+  const waiting = changes.length > 0 && !itself && !untouched;
+  if (!waiting && did.length === 0) return null;
+  return (
+    <div className={`card ${styles.note}`} role="status" aria-label="Calendars">
+      <span>
+        {waiting ? (
+          <>
+            <b>The calendars have changed.</b> {changes.slice(0, SHOWN).map(changeText).join('; ')}
+            {changes.length > SHOWN && `; ${changes.length - SHOWN} more`}.
+          </>
+        ) : (
+          <>
+            <b>Put right.</b> {did.join('; ')}.
+          </>
+        )}
+      </span>
+      <span className="grow" />
+      {waiting ? (
+        <Button size="small" type="primary" onClick={mend}>
+          Take over and mend
+        </Button>
+      ) : (
+        <>
+          <Button
+            size="small"
+            onClick={() => {
+              toggle(false);
+              undo();
+              setDid([]);
+            }}
+          >
+            Undo
+          </Button>
+          <Button size="small" type="text" onClick={() => setDid([])}>
+            Good
+          </Button>
+        </>
+      )}
+      <span className={styles.itself}>
+        <Switch id="by-itself" size="small" checked={itself} onChange={toggle} />
+        <label htmlFor="by-itself">by itself</label>
+      </span>
+    </div>
+  );
+};

@@ -1,0 +1,111 @@
+import type { Interval, WeekDay } from '@kotabi/core/model';
+import { Button, Input, Switch } from 'antd';
+import dayjs from 'dayjs';
+import { nanoid } from 'nanoid';
+import { useStore } from 'zustand';
+import { USE_NAME } from '../../../dayband/Spans';
+import { clock } from '../../../words/time';
+import { putBusy } from '../edits';
+import type { Chosen } from '../Panel';
+import styles from '../week.module.css';
+import type { WeekStore } from '../weekStore';
+import { nightStart } from '../words';
+import { BusyForm } from './BusyForm';
+import { TimeField } from './TimeField';
+import { useRepeat } from './useRepeat';
+
+interface Props {
+  store: WeekStore;
+  hours: Interval;
+  day: WeekDay;
+  /** Why there is not one break more. */
+  notMore: string | null;
+  plan: () => void;
+  choose: (chosen: Chosen | null) => void;
+}
+
+/** The chosen day: whether and when it is worked, its busy times, one more to enter, and planning it alone. */
+export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => {
+  const { week, editDay } = useStore(store);
+  const repeatIt = useRepeat(store);
+  const next = Math.min(Math.max(hours.startMin, ...day.busy.map((b) => b.endMin)), hours.endMin - 60);
+  const night = nightStart(hours);
+  const setHours = (part: Partial<Interval>): void =>
+    editDay(day.date, (d) => ({ ...d, hours: { ...hours, ...part } }));
+  const wrongHours = hours.endMin <= hours.startMin;
+  return (
+    <section className={styles.cardPart} aria-label="Chosen day">
+      <h2>{dayjs(day.date).format('dddd D MMMM')}</h2>
+      <div className={styles.pair}>
+        <label htmlFor="works">Somebody works</label>
+        <Switch
+          id="works"
+          checked={day.off === undefined}
+          onChange={(on) =>
+            editDay(day.date, ({ off: _, ...d }) => (on ? d : { ...d, off: 'Day off', breaks: [] }))
+          }
+        />
+      </div>
+      {day.off !== undefined ? (
+        <Input
+          aria-label="Why nobody works"
+          value={day.off}
+          maxLength={60}
+          onChange={(e) => editDay(day.date, (d) => ({ ...d, off: e.target.value }))}
+        />
+      ) : (
+        <>
+          <div className={styles.hours}>
+            <TimeField
+              label="Day starts"
+              value={hours.startMin}
+              set={(startMin) => startMin < hours.endMin && setHours({ startMin })}
+            />
+            <span>to</span>
+            <TimeField
+              label="Day ends"
+              value={hours.endMin}
+              dayStartMin={night}
+              status={wrongHours ? 'error' : undefined}
+              set={(endMin) => setHours({ endMin: endMin <= hours.startMin ? endMin + 1440 : endMin })}
+            />
+          </div>
+          {night > 0 && <p className="muted small">Ends on the next day.</p>}
+          {notMore && <p className="muted small">{notMore}</p>}
+          {day.busy.length > 0 && (
+            <ul className={styles.busyList}>
+              {day.busy.map((b) => (
+                <li key={b.id}>
+                  <button type="button" onClick={() => choose({ kind: 'busy', date: day.date, id: b.id })}>
+                    <span className="tabular">
+                      {clock(b.startMin)}–{clock(b.endMin)}
+                    </span>{' '}
+                    {b.label || USE_NAME[b.use]}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <h3>Add a busy time</h3>
+          <BusyForm
+            key={day.busy.length}
+            hours={hours}
+            days={week.days.filter((d) => d.date !== day.date)}
+            start={{ startMin: next, endMin: next + 60, label: '', use: 'meeting' }}
+            button="Add"
+            save={(value, repeat) => {
+              const busy = { ...value, id: nanoid(8), calendarId: null };
+              editDay(day.date, (d) => putBusy(d, busy));
+              repeatIt(day, busy, repeat);
+            }}
+            more={
+              <Button size="small" onClick={plan}>
+                Plan this day
+              </Button>
+            }
+          />
+        </>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,35 @@
+import type { BusyTime, Group, StandingTime, WeekDay } from '@kotabi/core/model';
+import { weekdayOf } from '@kotabi/core/schedule';
+import { App } from 'antd';
+import { nanoid } from 'nanoid';
+import { messageOf } from '../../../api/client';
+import { useGroups, usePut } from '../../../api/queries';
+import { repeatBusy } from '../edits';
+import type { WeekStore } from '../weekStore';
+import type { Repeat } from './BusyForm';
+
+/** Puts a busy time on other days of the week, and into new weeks of the group when it comes every week. */
+export const useRepeat = (store: WeekStore) => {
+  const groups = useGroups();
+  const put = usePut<Group>('groups');
+  const { message } = App.useApp();
+  return (day: WeekDay, busy: BusyTime, { weekdays, everyWeek }: Repeat): void => {
+    const { week, edit } = store.getState();
+    if (weekdays.length > 0) edit((w) => repeatBusy(w, busy, weekdays, () => nanoid(8)));
+    const group = groups.data?.find((g) => g.value.id === week.groupId);
+    if (!everyWeek || !group) return;
+    const { id: _, calendarId: __, ...time } = busy;
+    const days = [...new Set([weekdayOf(day.date), ...weekdays])].sort((a, b) => a - b);
+    const standing: StandingTime = { ...time, id: nanoid(8), days };
+    put.mutate(
+      {
+        baseVersion: group.version,
+        value: { ...group.value, standing: [...group.value.standing, standing] },
+      },
+      {
+        onSuccess: () => message.success(`New weeks of ${group.value.name} have it as well.`),
+        onError: (error) => message.error(messageOf(error)),
+      },
+    );
+  };
+};

@@ -1,0 +1,103 @@
+import type { RuleOutcome } from '@kotabi/core/simulate';
+import {
+  CartesianGrid,
+  LabelList,
+  ResponsiveContainer,
+  Scatter,
+  ScatterChart,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { colour } from '../../../theme/tokens';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Minutes in breaks a day against the chance of a long run: down and to the left is better. */
+export const RulesChart = ({
+  outcomes,
+  limitMin,
+}: {
+  outcomes: readonly (RuleOutcome & { letter: string })[];
+  limitMin: number;
+}) => (
+  <div
+    role="img"
+    aria-label={outcomes
+      .map(
+        (o) =>
+          `${o.name}: ${o.minutesADay.toFixed(0)} min in breaks a day, a long run on ${percent(o.longRun)} of days`,
+      )
+      .join('. ')}
+  >
+    <ResponsiveContainer width="100%" height={330}>
+      <ScatterChart margin={{ top: 16, right: 24, bottom: 30, left: 18 }}>
+        <CartesianGrid stroke={colour.line} strokeDasharray="3 5" />
+        <XAxis
+          type="number"
+          dataKey="minutesADay"
+          name="In breaks a day"
+          tick={{ fontSize: 13, fill: colour.muted }}
+          domain={[0, 'dataMax + 5']}
+          tickFormatter={(v: number) => String(Math.round(v))}
+          label={{
+            value: 'minutes in breaks a day, as planned',
+            position: 'insideBottom',
+            offset: -16,
+            fill: colour.muted,
+            fontSize: 13,
+          }}
+        />
+        <YAxis
+          type="number"
+          dataKey="longRun"
+          domain={[0, 1]}
+          tick={{ fontSize: 13, fill: colour.muted }}
+          tickFormatter={percent}
+          label={{
+            value: `days with a run over ${limitMin} min`,
+            angle: -90,
+            position: 'insideLeft',
+            offset: 0,
+            dy: 90,
+            fill: colour.muted,
+            fontSize: 13,
+          }}
+        />
+        <Tooltip
+          isAnimationActive={false}
+          content={({ payload }) => {
+            const o = payload?.[0]?.payload as RuleOutcome | undefined;
+            return o ? (
+              <div className="card" style={{ padding: '6px 10px', maxWidth: 260 }}>
+                <b>{o.name}</b>
+                <div className="small">
+                  {o.minutesADay.toFixed(0)} min in breaks a day; a long run on {percent(o.longRun)} of days
+                </div>
+              </div>
+            ) : null;
+          }}
+        />
+        <Scatter
+          data={[...outcomes]}
+          isAnimationActive={false}
+          fill={colour.together}
+          shape={(props: { cx?: number; cy?: number; payload?: { letter: string } }) => (
+            <circle
+              cx={props.cx}
+              cy={props.cy}
+              r={13}
+              fill={props.payload?.letter === 'A' ? colour.ink : colour.together}
+            />
+          )}
+        >
+          <LabelList
+            dataKey="letter"
+            position="center"
+            style={{ fill: colour.paper, fontSize: 14, fontWeight: 700 }}
+          />
+        </Scatter>
+      </ScatterChart>
+    </ResponsiveContainer>
+  </div>
+);

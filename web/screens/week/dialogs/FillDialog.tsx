@@ -1,0 +1,179 @@
+import type { FillRequest, FillResult, UnmetWhy } from '@kotabi/core/fill';
+import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
+import { Area, type Week } from '@kotabi/core/model';
+import { kindOf, overlaps, weekdayOf } from '@kotabi/core/schedule';
+import { Button, Checkbox, Modal } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { MultiSelect } from '../../../fields/MultiSelect';
+import { fillAway } from '../../../workers/solving';
+import { useAway } from '../../break/dialogs/useAway';
+import type { BreakFacts, DayFacts } from '../useFacts';
+import styles from '../week.module.css';
+import type { WeekStore } from '../weekStore';
+
+const WHY: Record<UnmetWhy, string> = {
+  'no break holds it': 'no break of yours holds it',
+  limits: 'the breaks that hold it are not for everyone here',
+  'too little a day': `what fits on a day never comes to ${AIM_SEC} s`,
+  'no room': 'there is not room for everything',
+};
+const EMPTY = {
+  'none short enough': 'no break is short enough',
+  'none for calls': 'no break is made for calls',
+  'no other left': 'every break that fits is on that day already',
+} as const;
+
+/** What filling needs to know of a week. */
+const requestOf = (
+  week: Week,
+  days: readonly DayFacts[],
+  facts: ReadonlyMap<string, BreakFacts>,
+  anew: boolean,
+): FillRequest => {
+  const worked = days.filter((d) => d.day.off === undefined);
+  const breaks = [...facts].map(([id, { gives, brk, stopped }]) => ({
+    id,
+    gives,
+    stopped,
+    onCall: brk.onCall ?? false,
+  }));
+  const f = week.rule.frequency;
+  return {
+    places: worked.flatMap(({ day, input, held }) =>
+      held.map((b) => {
+        const { lengthMin, discreet } = kindOf(week.rule, b);
+        const end = b.startMin + lengthMin;
+        return {
+          date: day.date,
+          plannedId: b.id,
+          lengthMin,
+          quiet: discreet === true || overlaps(input.listening, b.startMin, end),
+          breakId: anew && !b.locked ? null : b.breakId,
+        };
+      }),
+    ),
+    breaks,
+    targets: targetsOf(
+      breaks.map((b) => b.gives),
+      week.aims,
+    ),
+    rota: new Map(
+      f.code === 'rota'
+        ? worked.map((d) => [d.day.date, f.areas[(weekdayOf(d.day.date) - 1) % f.areas.length] ?? 'neck'])
+        : [],
+    ),
+  };
+};
+
+interface Props {
+  store: WeekStore;
+  days: readonly DayFacts[];
+  facts: ReadonlyMap<string, BreakFacts>;
+  close: () => void;
+}
+
+/** Which break when: chooses a break for the planned times so that the week's aims are met. */
+export const FillDialog = ({ store, days, facts, close }: Props) => {
+  const { week, edit } = store.getState();
+  const [aims, setAims] = useState(week.aims);
+  const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
+  const [anew, setAnew] = useState(open === 0);
+  const [gap, setGap] = useState<number | null>(null);
+  const { result, busy, failure, run, cancel } = useAway<FillResult>();
+  const start = (): void => {
+    setGap(null);
+    const request = requestOf({ ...week, aims }, days, facts, anew);
+    void run((signal) => fillAway(request, setGap, signal));
+  };
+  const take = (): void => {
+    if (!result) return;
+    edit((w) => ({
+      ...w,
+      aims,
+      days: w.days.map((d) => ({
+        ...d,
+        breaks: d.breaks.map((b) => ({ ...b, breakId: result.chosen.get(b.id) ?? b.breakId })),
+      })),
+    }));
+    close();
+  };
+  const filled = result ? [...result.chosen.values()].filter((id) => id !== null).length : 0;
+  const whenOf = (id: string): string => {
+    const day = days.find((d) => d.held.some((b) => b.id === id));
+    return dayjs(day?.day.date).format('dddd');
+  };
+  return (
+    <Modal
+      open
+      width={680}
+      title="Which break when"
+      onCancel={close}
+      footer={
+        <>
+          <Button onClick={close}>Leave it</Button>
+          <Button type="primary" disabled={!result} onClick={take}>
+            Take these over
+          </Button>
+        </>
+      }
+    >
+      <p>
+        Chooses a break for each planned time: {AIM_SEC} s on {AIM_DAYS} days or more for each muscle and
+        side, never the same break twice on a day, no strong work on two days running, on calls only what
+        suits a call, nothing that someone here must not do.
+      </p>
+      <div className={styles.fillForm}>
+        <label htmlFor="fill-aims">For</label>
+        <MultiSelect
+          id="fill-aims"
+          placeholder="every area"
+          value={aims}
+          maxTagCount="responsive"
+          options={Area.options.filter((a) => a !== 'breath').map((a) => ({ value: a, label: a }))}
+          onChange={(v) => setAims(v as Area[])}
+        />
+        <Checkbox checked={anew} onChange={(e) => setAnew(e.target.checked)}>
+          choose those anew that are chosen already (what is set by hand stays)
+        </Checkbox>
+      </div>
+      <div className="bar">
+        {busy ? (
+          <>
+            <span className="muted" role="status">
+              Choosing …{gap !== null && ` at most ${(gap * 100).toFixed(1)} % from the best`}
+            </span>
+            <Button onClick={cancel}>Cancel</Button>
+          </>
+        ) : (
+          <Button onClick={start}>Choose breaks</Button>
+        )}
+      </div>
+      {failure && <p className={styles.overText}>{failure}</p>}
+      {result && (
+        <div aria-live="polite">
+          <p>
+            <b>
+              {filled} of {result.chosen.size} times have a break.
+            </b>{' '}
+            {result.unmet.length === 0
+              ? 'Every aim is met.'
+              : `${result.unmet.length} of the aims ${result.unmet.length === 1 ? 'is' : 'are'} not met:`}
+          </p>
+          <ul className={styles.unmet}>
+            {result.unmet.map((u) => (
+              <li key={`${u.muscle}${u.side}`}>
+                {u.muscle} {u.side}, {u.daysReached} of {AIM_DAYS} days: {WHY[u.why]}
+              </li>
+            ))}
+            {result.empty.map((e) => (
+              <li key={e.plannedId}>
+                {whenOf(e.plannedId)}, one time stays open: {EMPTY[e.why]}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </Modal>
+  );
+};

@@ -1,0 +1,184 @@
+import type { Feed, Group, Person, Week } from '@kotabi/core/model';
+import { useQueryClient } from '@tanstack/react-query';
+import { App, Button, Modal, Popconfirm, Select, Switch } from 'antd';
+import { Copy, Download, Printer, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { messageOf, request } from '../../../api/client';
+import { useFeeds, useGroups, usePut } from '../../../api/queries';
+import { NumberField } from '../../../fields/NumberField';
+import styles from '../week.module.css';
+
+interface Props {
+  group: Group;
+  people: readonly Person[];
+  week: Week;
+  saved: boolean;
+  close: () => void;
+}
+
+const WHOLE = 'group';
+const addressOf = ({ token }: Feed): string => `${window.location.origin}/calendars/${token}.ics`;
+
+/** Giving the week out: files, a printed page, calendar addresses, and reminders. */
+export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
+  const feeds = useFeeds(group.id);
+  const groups = useGroups();
+  const putGroup = usePut<Group>('groups');
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [whose, setWhose] = useState(WHOLE);
+  const [alarmMin, setAlarmMin] = useState<number | null>(5);
+  const kept = groups.data?.find((g) => g.value.id === group.id);
+  const doing = async (work: () => Promise<unknown>): Promise<void> => {
+    try {
+      await work();
+      await client.invalidateQueries({ queryKey: ['feeds'] });
+    } catch (error) {
+      message.error(messageOf(error));
+    }
+  };
+  const person = week.personId === null ? '' : `&personId=${week.personId}`;
+  const base = `/api/groups/${group.id}/weeks/${week.startDate}`;
+  const alarm = alarmMin === null ? '' : `alarm=${alarmMin}`;
+  const setReminders = (reminders: Group['reminders']): void => {
+    if (kept)
+      putGroup.mutate(
+        { baseVersion: kept.version, value: { ...kept.value, reminders } },
+        { onError: (error) => message.error(messageOf(error)) },
+      );
+  };
+  const reminders = kept?.value.reminders ?? null;
+  const nameOf = ({ personId }: Feed): string =>
+    personId === null ? `All of ${group.name}` : (people.find((p) => p.id === personId)?.name ?? 'someone');
+  return (
+    <Modal open width={680} title="Give the week out" onCancel={close} footer={null}>
+      <h3>This week</h3>
+      <div className="bar">
+        <Button icon={<Download size={16} />} disabled={!saved} href={`${base}/calendar?${alarm}${person}`}>
+          Calendar file
+        </Button>
+        <Button icon={<Download size={16} />} disabled={!saved} href={`${base}/table?${person.slice(1)}`}>
+          Table (CSV)
+        </Button>
+        <Link
+          to={`/print/week/${group.id}/${week.startDate}${week.personId ? `?person=${week.personId}` : ''}`}
+          target="_blank"
+        >
+          <Button icon={<Printer size={16} />} disabled={!saved}>
+            Page to print
+          </Button>
+        </Link>
+      </div>
+      <h3>Calendar addresses</h3>
+      <p className="muted small">
+        Whoever has the address sees the breaks and follows every change. Nobody can guess it; taken back, it
+        works no more.
+      </p>
+      <ul className={styles.calendars}>
+        {(feeds.data ?? []).map((f) => (
+          <li key={f.token}>
+            <span>
+              <b>{nameOf(f)}</b>{' '}
+              <span className="muted small">
+                {f.alarmMin === null ? 'no reminder' : `reminds ${f.alarmMin} min before`}
+              </span>
+              <input
+                className={styles.address}
+                readOnly
+                aria-label={`Address of ${nameOf(f)}`}
+                value={addressOf(f)}
+                onFocus={(e) => e.target.select()}
+              />
+            </span>
+            <Button
+              size="small"
+              icon={<Copy size={14} />}
+              onClick={() => {
+                navigator.clipboard
+                  .writeText(addressOf(f))
+                  .then(() => message.success('Copied.'))
+                  .catch(() => message.info('Choose the address and copy it by hand.'));
+              }}
+            >
+              Copy
+            </Button>
+            <Popconfirm
+              title="Take this address back?"
+              description="Calendars that follow it are told that it is gone."
+              okText="Take back"
+              onConfirm={() => doing(() => request('DELETE', `/api/feeds/${f.token}`))}
+            >
+              <Button
+                size="small"
+                type="text"
+                danger
+                aria-label={`Take back the address of ${nameOf(f)}`}
+                icon={<Trash2 size={14} />}
+              />
+            </Popconfirm>
+          </li>
+        ))}
+      </ul>
+      <div className="bar">
+        <Select
+          aria-label="For whom"
+          value={whose}
+          style={{ minWidth: 190 }}
+          options={[
+            { value: WHOLE, label: 'for the whole group' },
+            ...people.map((p) => ({ value: p.id, label: `for ${p.name}` })),
+          ]}
+          onChange={setWhose}
+        />
+        <NumberField
+          name="Reminder before the start"
+          min={0}
+          max={120}
+          unit="min before"
+          placeholder="no reminder"
+          value={alarmMin}
+          change={setAlarmMin}
+          clear={() => setAlarmMin(null)}
+        />
+        <Button
+          type="primary"
+          onClick={() =>
+            doing(() =>
+              request('POST', `/api/groups/${group.id}/feeds`, {
+                personId: whose === WHOLE ? null : whose,
+                alarmMin,
+              }),
+            )
+          }
+        >
+          Make an address
+        </Button>
+      </div>
+      <h3>Reminders</h3>
+      <div className="bar">
+        <label htmlFor="reminders">Remind everyone before each break</label>
+        <Switch
+          id="reminders"
+          checked={reminders !== null}
+          onChange={(on) => setReminders(on ? { leadMin: 5 } : null)}
+        />
+        {reminders && (
+          <NumberField
+            name="Minutes before the break"
+            min={0}
+            max={120}
+            unit="min before"
+            value={reminders.leadMin}
+            change={(leadMin) => setReminders({ leadMin })}
+          />
+        )}
+        <span className="grow" />
+        <Link to="/outbox">Open the outbox</Link>
+      </div>
+      <p className="muted small">
+        Quiet while someone is in a meeting. Messages go to a stand-in channel whose outbox you can open.
+      </p>
+    </Modal>
+  );
+};

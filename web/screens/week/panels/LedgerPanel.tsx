@@ -1,0 +1,50 @@
+import { AIM_DAYS, AIM_SEC, ledgerOf } from '@kotabi/core/ledger';
+import { cite, published } from '@kotabi/core/reference';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { LedgerList } from '../../../ledger/LedgerList';
+import type { BreakFacts, DayFacts } from '../useFacts';
+import styles from '../week.module.css';
+
+interface Props {
+  days: readonly DayFacts[];
+  facts: ReadonlyMap<string, BreakFacts>;
+  aims: Parameters<typeof ledgerOf>[1];
+  fill: () => void;
+}
+
+/** What the week gives each area, day by day and side by side, against the aim. */
+export const LedgerPanel = ({ days, facts, aims, fill }: Props) => {
+  const ledger = useMemo(
+    () =>
+      ledgerOf(
+        days.map(({ day, held }) => ({
+          date: day.date,
+          gives:
+            day.off === undefined
+              ? held.flatMap((b) => (b.breakId && facts.get(b.breakId)?.gives) || [])
+              : [],
+        })),
+        aims,
+      ),
+    [days, facts, aims],
+  );
+  const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
+  return (
+    <section className={styles.cardPart} aria-label="Ledger">
+      <h2>What the week gives</h2>
+      <p className="muted small">
+        Seconds held, a full cell is {AIM_SEC} s on that day; the aim is {AIM_DAYS} days or more for each side
+        ({cite(published.staticHoldTotal)}).
+      </p>
+      {ledger.areas.length === 0 ? (
+        <p>No break has been chosen yet, so nothing is counted.</p>
+      ) : (
+        <LedgerList ledger={ledger} />
+      )}
+      <Button onClick={fill}>
+        {open > 0 ? `Choose breaks for ${open} times …` : 'Choose breaks anew …'}
+      </Button>
+    </section>
+  );
+};
