@@ -78,24 +78,61 @@ interface Start {
 
 const worthOf = (time: number): number => TIMES_WORTH[Math.min(time, TIMES_WORTH.length - 1)] as number;
 
+/** How many of a group could come at each possible start, the instructor free or not. */
+export interface LedCount {
+  groupId: string;
+  date: IsoDate;
+  startMin: MinuteOfDay;
+  count: number;
+  instructorFree: boolean;
+}
+
+const canCome = (p: LedPerson, date: IsoDate, startMin: MinuteOfDay, endMin: MinuteOfDay): boolean => {
+  const hours = p.hours.get(date);
+  return (
+    hours !== undefined &&
+    hours.startMin <= startMin &&
+    endMin <= hours.endMin &&
+    !overlaps(p.busy.get(date) ?? [], startMin, endMin)
+  );
+};
+
+/** The possible starts of a day, on the grid. */
+const gridOf = ({ gridMin, earliestMin, latestMin, lengthMin }: LedRequest): MinuteOfDay[] => {
+  const starts: MinuteOfDay[] = [];
+  for (let m = Math.ceil(earliestMin / gridMin) * gridMin; m + lengthMin <= latestMin; m += gridMin)
+    starts.push(m);
+  return starts;
+};
+
+/** Who could come when: for each group, date and start, how many of its people are there. */
+export const ledCounts = (request: LedRequest): LedCount[] =>
+  request.groups.flatMap(({ id }) =>
+    request.dates.flatMap((date) =>
+      gridOf(request).map((startMin) => {
+        const end = startMin + request.lengthMin;
+        const own = request.people.filter((p) => p.groupId === id);
+        return {
+          groupId: id,
+          date,
+          startMin,
+          count: own.filter((p) => canCome(p, date, startMin, end)).length,
+          instructorFree: !overlaps(request.instructorBusy.get(date) ?? [], startMin, end),
+        };
+      }),
+    ),
+  );
+
 /** Every start that the instructor can keep and for which someone is there. */
 const startsOf = (request: LedRequest): Start[] => {
-  const { dates, groups, people, lengthMin, gridMin, earliestMin, latestMin, instructorBusy } = request;
+  const { dates, groups, people, lengthMin, instructorBusy } = request;
   const starts: Start[] = [];
   for (const date of dates)
-    for (let m = Math.ceil(earliestMin / gridMin) * gridMin; m + lengthMin <= latestMin; m += gridMin) {
+    for (const m of gridOf(request)) {
       if (overlaps(instructorBusy.get(date) ?? [], m, m + lengthMin)) continue;
       for (const group of groups) {
         const members = people.filter((p) => p.groupId === group.id);
-        const can = members.filter((p) => {
-          const hours = p.hours.get(date);
-          return (
-            hours !== undefined &&
-            hours.startMin <= m &&
-            m + lengthMin <= hours.endMin &&
-            !overlaps(p.busy.get(date) ?? [], m, m + lengthMin)
-          );
-        });
+        const can = members.filter((p) => canCome(p, date, m, m + lengthMin));
         if (can.length > 0)
           starts.push({ group, date, startMin: m, can, cannot: members.filter((p) => !can.includes(p)) });
       }

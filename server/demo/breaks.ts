@@ -99,6 +99,10 @@ export const demoBreaks: Break[] = [
     ],
   },
   { ...breakFrom(start('calm-down'), numbered('q')), id: 'after-a-hard-call', groupId: 'call-desk' },
+  ...['neck-and-shoulders', 'wrists-and-hands', 'call-half-minute'].map((id) => ({
+    ...breakFrom(start(id), numbered(`${id}-`)),
+    id,
+  })),
 ].map((b) => Break.parse(b));
 
 /** The same pass for a short gap, linked to it. */

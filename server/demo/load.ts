@@ -1,7 +1,11 @@
+import type { Group } from '@kotabi/core/model';
+import { dayInput, planDay, withCalendars, withPlan } from '@kotabi/core/schedule';
+import { eq } from 'drizzle-orm';
+import { busyFrom } from '../calendars/busy';
 import { refresh } from '../calendars/copies';
 import { type Context, createContext } from '../context';
 import type { Database } from '../db/open';
-import { answers } from '../db/schema';
+import { answers, weeks } from '../db/schema';
 import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
 import { demoCalendars } from './calendars';
@@ -48,5 +52,24 @@ export const subscribeDemo = async (ctx: Context, standIn: string, isNew: boolea
     const value = { ...(kept?.value ?? calendar), address: calendar.address };
     await ctx.calendars.put({ baseVersion: kept?.version ?? 0, value });
     await refresh(ctx, value);
+  }
+  if (isNew)
+    await planAroundCalendars(
+      ctx,
+      demoGroups.find((g) => g.id === 'claims'),
+    );
+};
+
+/** The week of a group as it would be if it had been planned with its calendars there. */
+const planAroundCalendars = async (ctx: Context, group: Group | undefined): Promise<void> => {
+  if (!group) return;
+  for (const { value, version } of await ctx.weeks.list(eq(weeks.groupId, group.id))) {
+    const dates = value.days.map((d) => d.date);
+    const week = withCalendars(value, await busyFrom(ctx, { group, person: null }, dates));
+    const days = week.days.map((day) => {
+      const result = planDay(dayInput(group, week.rule, day));
+      return result.ok ? withPlan(day, result.plan.breaks) : day;
+    });
+    await ctx.weeks.put({ baseVersion: version, value: { ...week, days } });
   }
 };

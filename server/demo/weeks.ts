@@ -48,20 +48,21 @@ export const demoWeeks = (today: Date): Week[] => {
   const [timetable, calls, claims] = demoGroups as [Group, Group, Group];
   const rule = WeekRule.parse({ targetMin: 35, limitMin: 60, lambda: 100, minGapMin: 30, maxCount: 8 });
   const twoKinds = [
-    { id: 'tiny', name: 'On a call', lengthMin: 1, relief: 0.5, discreet: true },
     { id: 'short', lengthMin: 5, relief: 1 },
+    { id: 'tiny', name: 'On a call', lengthMin: 1, relief: 0.5, discreet: true },
   ];
-  const between = (n: number): string | null => (n % 4 === 3 ? null : 'between-meetings');
+  const mixed = (n: number): string | null =>
+    ['neck-and-shoulders', 'between-meetings', 'wrists-and-hands', null][n % 4] ?? null;
   return [
-    planned('timetable-this-week', timetable, startDate, rule, meetings, between),
-    planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, between),
+    planned('timetable-this-week', timetable, startDate, rule, meetings, mixed),
+    planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, mixed),
     planned(
       'call-desk-this-week',
       calls,
       startDate,
       WeekRule.parse({ kinds: twoKinds, minGapMin: 20, frequency: { code: 'both halves' } }),
       Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
-      (_, kindId) => (kindId === 'tiny' ? null : 'between-meetings'),
+      (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'between-meetings'),
     ),
     planned(
       'claims-this-week',

@@ -1,5 +1,14 @@
 import type { BusyTime, DayInput, IsoDate, WeekDay, WeekRule } from '@kotabi/core/model';
-import { dayInput, type Frame, kindOf, obstacle, planDay, withPlan } from '@kotabi/core/schedule';
+import {
+  dayInput,
+  type Frame,
+  heldBreaks,
+  kindOf,
+  obstacle,
+  planDay,
+  readDay,
+  withPlan,
+} from '@kotabi/core/schedule';
 import { otherSpans } from './edits';
 
 /** What mending did to a day. */
@@ -18,10 +27,29 @@ export const colliding = (day: WeekDay, input: DayInput, rule: WeekRule): string
     .map((b) => b.id);
 
 /**
- * Puts a day right after its busy times have changed: only breaks that land on something move, to the best places
- * there are beside all the others; one for which there is no place is taken out.
+ * Puts a day right after its busy times have changed. At first only breaks that land on something move, to the
+ * best places there are beside all the others; one for which there is no place is taken out. Where that leaves more
+ * minutes over the limit than planning the day again, everything that is not set by hand may move.
  */
 export const mendDay = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
+  const little = moveLittle(day, frame, rule);
+  if (little.moved.length === 0) return little;
+  const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
+  const loose = { ...day, breaks: day.breaks.map((b) => (wrong.has(b.id) ? { ...b, locked: false } : b)) };
+  const input = dayInput(frame, rule, loose);
+  const result = planDay(input);
+  if (!result.ok || result.plan.overMin >= readDay(input, heldBreaks(little.day)).overMin) return little;
+  const planned = withPlan(loose, result.plan.breaks);
+  const at = (id: string): number | null => planned.breaks.find((b) => b.id === id)?.startMin ?? null;
+  return {
+    day: planned,
+    moved: day.breaks
+      .filter((b) => !b.skipped && at(b.id) !== b.startMin)
+      .map((b) => ({ id: b.id, from: b.startMin, to: at(b.id) })),
+  };
+};
+
+const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
   const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
   if (wrong.size === 0) return { day, moved: [] };
   const kept = { ...day, breaks: day.breaks.filter((b) => !wrong.has(b.id)) };

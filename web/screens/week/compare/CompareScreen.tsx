@@ -10,7 +10,7 @@ import { Empty, Waiting } from '../../../shell/State';
 import { useTitle } from '../../../shell/useTitle';
 import { compareAway } from '../../../workers';
 import { useAway } from '../../break/dialogs/useAway';
-import { SimForm } from '../panels/SimForm';
+import { SimForm, usualLongRun } from '../panels/SimForm';
 import { skipOfGroup } from '../panels/useSimInput';
 import { usePlace } from '../usePlace';
 import styles from '../week.module.css';
@@ -77,13 +77,13 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
   );
   const [share, setShare] = useState(0);
   const { result, busy, failure, run, cancel } = useAway<RuleOutcome[]>();
-  const { limitMin } = week.rule;
+  const [longRunMin, setLongRun] = useState(usualLongRun(week.rule.limitMin));
   useEffect(() => {
     const frame = frameOf(group, person);
     const rules = choices.filter((c) => chosen.includes(c.id)).map((c) => ruleDays(c, week, frame));
     setShare(0);
-    if (rules.length > 0) void run((signal) => compareAway(rules, settings, limitMin, setShare, signal));
-  }, [choices, chosen, settings, limitMin, week, group, person, run]);
+    if (rules.length > 0) void run((signal) => compareAway(rules, settings, longRunMin, setShare, signal));
+  }, [choices, chosen, settings, longRunMin, week, group, person, run]);
   const outcomes = (result ?? []).map((o, i) => ({ ...o, letter: LETTERS[i] ?? '·' }));
 
   return (
@@ -111,7 +111,7 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
           {failure && <p className={styles.overText}>{failure}</p>}
           {outcomes.length > 0 && (
             <>
-              <RulesChart outcomes={outcomes} limitMin={limitMin} />
+              <RulesChart outcomes={outcomes} limitMin={longRunMin} />
               <table className={styles.outcomes}>
                 <thead>
                   <tr>
@@ -119,10 +119,11 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
                     <th scope="col">Rule</th>
                     <th scope="col">Breaks a day</th>
                     <th scope="col">In breaks</th>
-                    <th scope="col">Longest, planned</th>
-                    <th scope="col">Run over {limitMin} min</th>
-                    <th scope="col">Middling day, one in ten</th>
-                    <th scope="col">Really done</th>
+                    <th scope="col">Longest as planned</th>
+                    <th scope="col">Over {longRunMin} min</th>
+                    <th scope="col">Middling day</th>
+                    <th scope="col">One in ten</th>
+                    <th scope="col">Done a day</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -144,12 +145,11 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
                       <td>{o.minutesADay.toFixed(0)} min</td>
                       <td>{o.longestRunMin} min</td>
                       <td>
-                        <b>{percent(o.longRun)}</b> of days
+                        <b>{percent(o.longRun)}</b>
                       </td>
-                      <td>
-                        {o.middleMin} min, {o.worstTenthMin} min
-                      </td>
-                      <td>{o.doneADay.toFixed(1)} a day</td>
+                      <td>{o.middleMin} min</td>
+                      <td>{o.worstTenthMin} min</td>
+                      <td>{o.doneADay.toFixed(1)}</td>
                     </tr>
                   ))}
                 </tbody>
@@ -170,7 +170,13 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
           </section>
           <section className={styles.cardPart}>
             <h2>Real weeks</h2>
-            <SimForm settings={settings} set={setOwn} log={log} />
+            <SimForm
+              settings={settings}
+              set={setOwn}
+              log={log}
+              longRunMin={longRunMin}
+              setLongRun={setLongRun}
+            />
             <p className="muted small">
               {settings.weeks.toLocaleString('en')} weeks each, of {settings.people}{' '}
               {settings.people === 1 ? 'person' : 'people'}. Every rule is planned on the same meetings, as

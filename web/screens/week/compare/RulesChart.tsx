@@ -78,8 +78,9 @@ export const RulesChart = ({
             ) : null;
           }}
         />
+        {/* The week's own rule is drawn last, on top of the others. */}
         <Scatter
-          data={[...outcomes]}
+          data={[...outcomes].reverse()}
           isAnimationActive={false}
           fill={colour.together}
           shape={(props: { cx?: number; cy?: number; payload?: { letter: string } }) => (

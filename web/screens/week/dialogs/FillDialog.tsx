@@ -24,6 +24,20 @@ const EMPTY = {
   'no other left': 'every break that fits is on that day already',
 } as const;
 
+/** Aims that are not met in phrases: both sides of a muscle together where the same is true of both. */
+export const unmetText = (unmet: FillResult['unmet']): string[] => {
+  const said = new Map<string, string[]>();
+  for (const u of unmet) {
+    const what = `${u.daysReached} of ${AIM_DAYS} days: ${WHY[u.why]}`;
+    const key = `${u.muscle}|${what}`;
+    said.set(key, [...(said.get(key) ?? []), u.side]);
+  }
+  return [...said].map(([key, sides]) => {
+    const [muscle, what] = key.split('|');
+    return `${muscle} ${sides.join(' and ')}, ${what}`;
+  });
+};
+
 /** What filling needs to know of a week. */
 const requestOf = (
   week: Week,
@@ -161,10 +175,8 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
               : `${result.unmet.length} of the aims ${result.unmet.length === 1 ? 'is' : 'are'} not met:`}
           </p>
           <ul className={styles.unmet}>
-            {result.unmet.map((u) => (
-              <li key={`${u.muscle}${u.side}`}>
-                {u.muscle} {u.side}, {u.daysReached} of {AIM_DAYS} days: {WHY[u.why]}
-              </li>
+            {unmetText(result.unmet).map((text) => (
+              <li key={text}>{text}</li>
             ))}
             {result.empty.map((e) => (
               <li key={e.plannedId}>

@@ -1,4 +1,4 @@
-import type { LedResult } from '@kotabi/core/led';
+import { type LedCount, type LedResult, ledCounts } from '@kotabi/core/led';
 import type { BusyTime, Group } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
@@ -15,9 +15,10 @@ import { useAway } from '../../break/dialogs/useAway';
 import { TimeField } from '../cards/TimeField';
 import { usePlace } from '../usePlace';
 import styles from '../week.module.css';
+import { Availability } from './Availability';
 import { SessionList } from './SessionList';
 import { takeIntoGroup, takeIntoPerson } from './takeOver';
-import { gatherLed, type LedTeam, type LedWishes } from './useLedData';
+import { gatherLed, LED_GRID_MIN, type LedTeam, type LedWishes } from './useLedData';
 
 /** The best common times for led sessions in a week. */
 export const LedScreen = () => {
@@ -30,6 +31,7 @@ export const LedScreen = () => {
 
 interface Found {
   result: LedResult;
+  counts: LedCount[];
   teams: LedTeam[];
   wishes: LedWishes;
 }
@@ -52,7 +54,7 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
     void run(async (signal) => {
       const { request: asked, teams } = await gatherLed(groups, monday, wishes);
       const result = await ledAway(asked, () => {}, signal);
-      return { result, teams, wishes };
+      return { result, counts: ledCounts(asked), teams, wishes };
     });
   const take = async ({ result, teams, wishes: { lengthMin } }: Found, everyone: boolean): Promise<void> => {
     try {
@@ -138,6 +140,16 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
                 </Button>
                 {taking && <span className="muted">{taking} …</span>}
               </div>
+              {found.teams.map((t) => (
+                <Availability
+                  key={t.group.id}
+                  name={t.group.name}
+                  members={t.people.length}
+                  gridMin={LED_GRID_MIN}
+                  counts={found.counts.filter((c) => c.groupId === t.group.id)}
+                  sessions={found.result.sessions.filter((s) => s.groupId === t.group.id)}
+                />
+              ))}
             </>
           )}
         </section>

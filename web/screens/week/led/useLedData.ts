@@ -1,7 +1,11 @@
 import type { LedGroup, LedPerson, LedRequest } from '@kotabi/core/led';
 import type { BusyTime, Group, Interval, IsoDate, Kept, Person, Week } from '@kotabi/core/model';
 import { addDays, emptyDays, frameOf, weekdayOf } from '@kotabi/core/schedule';
+import dayjs from 'dayjs';
 import { ApiFailure, request } from '../../../api/client';
+
+/** Led sessions start on the quarter of an hour. */
+export const LED_GRID_MIN = 15;
 
 /** What is wanted of the sessions of a week. */
 export interface LedWishes {
@@ -51,7 +55,9 @@ export const gatherLed = async (
   monday: IsoDate,
   wishes: LedWishes,
 ): Promise<{ request: LedRequest; teams: LedTeam[] }> => {
-  const dates = Array.from({ length: 7 }, (_, n) => addDays(monday, n));
+  const today = dayjs().format('YYYY-MM-DD');
+  // Days that have passed hold no session any more.
+  const dates = Array.from({ length: 7 }, (_, n) => addDays(monday, n)).filter((d) => d >= today);
   const wanted = groups.filter((g) => wishes.groupIds.includes(g.id));
   const teams: LedTeam[] = [];
   const people: LedPerson[] = [];
@@ -96,7 +102,7 @@ export const gatherLed = async (
       groups: ledGroups,
       people,
       lengthMin: wishes.lengthMin,
-      gridMin: 15,
+      gridMin: LED_GRID_MIN,
       travelMin: wishes.travelMin,
       earliestMin: wishes.earliestMin,
       latestMin: wishes.latestMin,

@@ -9,7 +9,7 @@ import { useAway } from '../../break/dialogs/useAway';
 import type { BreakFacts, DayFacts } from '../useFacts';
 import styles from '../week.module.css';
 import { RunChart } from './RunChart';
-import { SimForm } from './SimForm';
+import { SimForm, usualLongRun } from './SimForm';
 import { skipOfGroup, useSimInput } from './useSimInput';
 
 interface Props {
@@ -41,7 +41,8 @@ export const RealWeekPanel = (p: Props) => {
       }),
     [own, p.people, log.chance],
   );
-  const { input, targets } = useSimInput(p.days, p.facts, p.aims, p.limitMin);
+  const [longRunMin, setLongRun] = useState(usualLongRun(p.limitMin));
+  const { input, targets } = useSimInput(p.days, p.facts, p.aims, longRunMin);
   const [share, setShare] = useState(0);
   const { result, busy, failure, run, cancel } = useAway<SimResult>();
   useEffect(() => {
@@ -52,7 +53,7 @@ export const RealWeekPanel = (p: Props) => {
   return (
     <section className={styles.cardPart} aria-label="Real week" aria-busy={busy}>
       <h2>On a real week</h2>
-      <SimForm settings={settings} set={setOwn} log={log} />
+      <SimForm settings={settings} set={setOwn} log={log} longRunMin={longRunMin} setLongRun={setLongRun} />
       {failure && <p className={styles.overText}>{failure}</p>}
       {busy && (
         <div className="bar">
@@ -66,10 +67,10 @@ export const RealWeekPanel = (p: Props) => {
       )}
       {result && (
         <>
-          <RunChart longest={result.longest} limitMin={p.limitMin} />
+          <RunChart longest={result.longest} limitMin={longRunMin} />
           <p>
-            No run is longer than {p.limitMin} min on <b>{percent(result.underLimit)}</b> of days (planned:
-            longest {p.planned.longestRunMin} min). On a middling day the longest is{' '}
+            The longest run stays within {longRunMin} min on <b>{percent(result.underLimit)}</b> of days
+            (planned: {p.planned.longestRunMin} min). On a middling day the longest is{' '}
             {quantile(result.longest, 0.5)} min, on one day in ten {quantile(result.longest, 0.9)} min or
             more.
           </p>

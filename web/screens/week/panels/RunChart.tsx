@@ -22,7 +22,7 @@ export const RunChart = ({ longest, limitMin }: { longest: readonly number[]; li
   return (
     <div
       role="img"
-      aria-label={`Longest run of a day: ${Math.round(over * 100)} % of days lie beyond the limit of ${limitMin} min`}
+      aria-label={`Longest run of a day: ${Math.round(over * 100)} % of days are over ${limitMin} min`}
     >
       <ResponsiveContainer width="100%" height={150}>
         <BarChart data={data} margin={{ top: 6, right: 4, bottom: 14, left: 0 }} barCategoryGap={2}>

@@ -4,7 +4,13 @@ import { Segmented } from 'antd';
 import { NumberField } from '../../../fields/NumberField';
 import styles from '../week.module.css';
 
+/** A run is a long one from half as much again as the limit on, until told otherwise. Common practice, no source. */
+export const usualLongRun = (limitMin: number): number => Math.round((limitMin * 1.5) / 5) * 5;
+
 interface Props {
+  /** A run beyond this is a long one. */
+  longRunMin: number;
+  setLongRun: (minutes: number) => void;
   settings: SimSettings;
   set: (settings: SimSettings) => void;
   /** What the log knows; its chance is null while that is too little. */
@@ -14,7 +20,7 @@ interface Props {
 const percent = (share: number): number => Math.round(share * 100);
 
 /** What real weeks are like: how often people skip, how long meetings overrun, how late breaks start. */
-export const SimForm = ({ settings, set, log }: Props) => {
+export const SimForm = ({ settings, set, log, longRunMin, setLongRun }: Props) => {
   const usual = Number(USUAL_SKIP.toFixed(2));
   const known = log.done + log.skipped;
   const fromLog = log.chance === null ? null : Number(log.chance.toFixed(2));
@@ -35,6 +41,20 @@ export const SimForm = ({ settings, set, log }: Props) => {
         />
       )}
       <div className={styles.fields}>
+        <div className={styles.pair}>
+          <label htmlFor="sim-long">A long run is over</label>
+          <NumberField
+            id="sim-long"
+            name="A long run"
+            labelled
+            min={10}
+            max={480}
+            step={5}
+            unit="min"
+            value={longRunMin}
+            change={setLongRun}
+          />
+        </div>
         {(
           [
             ['People skip', 'skip', 0, 100, '%'],
