@@ -1,6 +1,6 @@
 import type { MessageState, Reply } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button } from 'antd';
+import { App, Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -20,6 +20,8 @@ const SAYS: Record<MessageState, (m: NamedMessage) => string> = {
 };
 
 const SNOOZE_MIN = 10;
+/** What never reached its reader. */
+const UNSENT: readonly MessageState[] = ['too late', 'withdrawn'];
 
 /** The outbox of the stand-in message channel: what each person was sent, with the answers they can give. */
 export const OutboxScreen = () => {
@@ -28,6 +30,7 @@ export const OutboxScreen = () => {
   const client = useQueryClient();
   const { message } = App.useApp();
   const [busy, setBusy] = useState<string | null>(null);
+  const [all, setAll] = useState(false);
   if (!messages.data) return <Waiting error={messages.error} retry={() => void messages.refetch()} />;
   const reply = async (m: NamedMessage, answer: Reply): Promise<void> => {
     setBusy(m.id);
@@ -41,6 +44,8 @@ export const OutboxScreen = () => {
       await client.invalidateQueries({ queryKey: ['answers'] });
     }
   };
+  const unsent = messages.data.filter((m) => UNSENT.includes(m.state));
+  const shown = all ? messages.data : messages.data.filter((m) => !UNSENT.includes(m.state));
   return (
     <div className="page">
       <h1>Outbox</h1>
@@ -48,14 +53,22 @@ export const OutboxScreen = () => {
         A stand-in for the channel that reminders go through: everything that was sent is here, and can be
         answered as its reader would. Answers land in the <Link to="/log">log</Link>.
       </p>
-      {messages.data.length === 0 ? (
+      {unsent.length > 0 && (
+        <p>
+          <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
+            also show {unsent.length} that {unsent.length === 1 ? 'was' : 'were'} not sent: too late, or the
+            break is not planned any more
+          </Checkbox>
+        </p>
+      )}
+      {shown.length === 0 ? (
         <Empty title="Nothing sent yet" action={<Link to="/week">Go to the week</Link>}>
           Reminders are sent a few minutes before each planned break of a group for which they are switched on
           (week, Give out).
         </Empty>
       ) : (
         <ul className={styles.list}>
-          {messages.data.map((m) => (
+          {shown.map((m) => (
             <li key={m.id} className={`card ${styles.message} ${m.state === 'sent' ? styles.open : ''}`}>
               <span className={styles.who}>
                 <b>{m.personName}</b>

@@ -13,6 +13,12 @@ export interface RuleChoice {
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** A rule must not be held to a limit that its own words go beyond; "one each" means just these two. */
+const baseOf = (f: WeekRule['frequency'], plain: WeekRule): WeekRule => {
+  if (f.code === 'every minutes') return { ...plain, limitMin: Math.max(plain.limitMin, f.minutes + 10) };
+  return f.code === 'both halves' ? { ...plain, minCount: 2, maxCount: 2 } : plain;
+};
+
 /** The rule of the week first, then usual ones on the same hours, kinds and limit. */
 export const ruleChoices = ({ rule }: Pick<Week, 'rule'>): RuleChoice[] => {
   const plain: WeekRule = { ...rule, minCount: 0, maxCount: null };
@@ -27,14 +33,12 @@ export const ruleChoices = ({ rule }: Pick<Week, 'rule'>): RuleChoice[] => {
     { code: 'once or twice' },
     { code: 'gaps', minutes: 10 },
   ];
-  const halves: WeekRule = { ...plain, lambda: 100_000, limitMin: plain.limitMin };
   return [
     { id: 'own', name: `This week: ${frequencyText(rule.frequency)}`, rule },
     ...usual.map((f, i) => ({
       id: `usual-${i}`,
       name: upper(frequencyText(f)),
-      // "At least one each" is meant as just these two: everything else would be another rule.
-      rule: withFrequency(f.code === 'both halves' ? { ...halves, minCount: 2, maxCount: 2 } : plain, f),
+      rule: withFrequency(baseOf(f, plain), f),
     })),
   ];
 };

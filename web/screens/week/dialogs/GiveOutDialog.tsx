@@ -133,6 +133,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
         />
         <NumberField
           name="Reminder before the start"
+          className={styles.before}
           min={0}
           max={120}
           unit="min before"
@@ -166,6 +167,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
         {reminders && (
           <NumberField
             name="Minutes before the break"
+            className={styles.before}
             min={0}
             max={120}
             unit="min before"
