@@ -1,7 +1,11 @@
+import { mondayOf } from '@kotabi/core/schedule';
 import type { BrowserContext, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect } from 'vitest';
 import { type RunningApp, startApp } from './app';
 import { openBrowser } from './browser';
+
+/** The Monday of this week, as the demo data lies around it. */
+export const monday = mondayOf(new Date().toISOString().slice(0, 10));
 
 export interface Fixture {
   app: RunningApp;

@@ -33,7 +33,7 @@ describe('people', () => {
     await from.click();
     await from.fill('22:00');
     await from.press('Enter');
-    await to.fill('06:00');
+    await to.fill('22:00');
     await to.press('Enter');
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('The end must be later than the start.').waitFor();
@@ -42,6 +42,16 @@ describe('people', () => {
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill(' ');
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('A group needs a name.').waitFor();
+    // A night shift goes on into the next day; its lunch does too.
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Night desk');
+    await to.click();
+    await to.fill('06:00');
+    await to.press('Enter');
+    await page.getByRole('button', { name: 'Keep changes' }).click();
+    await page.getByText('“Night desk” is kept.').waitFor();
+    const night = await (await fetch(`${fixture.app.url}/api/groups/timetable-desk`)).json();
+    expect(night).toMatchObject({ version: 2, value: { hours: { startMin: 1320, endMin: 1800 } } });
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Never kept');
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('button', { name: 'Leave without keeping' }).click();
     await page.getByRole('heading', { name: 'Breaks' }).waitFor();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { useApp } from './fixture';
+import { monday, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -17,6 +17,10 @@ const views: [name: string, path: string, ready: string][] = [
   ['the load of a head', '/head-load', 'What it does not mean'],
   ['the numbers', '/numbers', 'Where the numbers come from'],
   ['the week', '/week', 'Rule of the week'],
+  ['rules compared', `/week/timetable-desk/${monday}/compare`, 'Breaks a day'],
+  ['led sessions', `/week/timetable-desk/${monday}/led`, 'Find the best times'],
+  ['the outbox', '/outbox', 'A stand-in for the channel'],
+  ['the page to print', `/print/week/timetable-desk/${monday}`, 'Stretch breaks'],
   ['choosing what to lead', '/lead', 'Lead which break?'],
   ['before leading', '/lead/late-morning', 'What is coming'],
   ['the log', '/log', 'Done of planned'],
@@ -34,6 +38,8 @@ const open = async (path: string, ready: string): Promise<Page> => {
 /** Serious and critical findings of axe, as short lines. */
 const axe = async (page: Page): Promise<string[]> => {
   const { violations } = await new AxeBuilder({ page })
+    // What passes is not described: that takes longer than everything else.
+    .options({ resultTypes: ['violations'] })
     // Inside a drawing there is nothing to name or press; the drawing itself is looked at.
     .exclude('svg *')
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
@@ -101,6 +107,25 @@ describe('what opens later', () => {
     await page.getByRole('button', { name: /^Wed/ }).click();
     await page.getByText('Add a busy time').waitFor();
     expect(await axe(page)).toEqual([]);
+    await page.getByText('Ledger', { exact: true }).click();
+    await page.getByText('What the week gives').waitFor();
+    expect(await axe(page), 'ledger').toEqual([]);
+    await page.getByText('Real week', { exact: true }).click();
+    await page.getByText(/A person does/).waitFor();
+    expect(await axe(page), 'real week').toEqual([]);
+    await page.close();
+  });
+
+  it('every dialog of the week has nothing serious for axe', async () => {
+    const page = await open('/week', 'Rule of the week');
+    for (const name of ['Calendars', 'Choose breaks', 'Other weeks', 'Give out', /^Kinds of break/]) {
+      await page.getByRole('button', { name }).first().click();
+      await page.getByRole('dialog').waitFor();
+      await page.waitForTimeout(400);
+      expect(await axe(page), String(name)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.getByRole('dialog').waitFor({ state: 'detached' });
+    }
     await page.close();
   });
 

@@ -180,6 +180,7 @@ describe('the whole way, from an empty database', () => {
     await page.getByText('longest 90 min').waitFor();
     await expect.poll(() => page.getByRole('slider').count()).toBeLessThanOrEqual(before);
 
+    await page.getByRole('button', { name: 'Choose breaks' }).click();
     await page.getByLabel('Break to fill them with').click();
     await page.getByText('Late-morning neck', { exact: true }).last().click();
     await page.getByRole('button', { name: 'Fill all' }).click();
@@ -190,6 +191,7 @@ describe('the whole way, from an empty database', () => {
     const planned = await page
       .getByRole('slider')
       .evaluateAll((grips) => grips.map((g) => Number(g.getAttribute('aria-valuenow'))));
+    await page.getByRole('button', { name: 'Give out' }).click();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('link', { name: 'Calendar file' }).click(),

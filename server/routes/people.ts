@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
-import { people, sessions } from '../db/schema';
+import { answers, calendars, messages, people, sessions, weeks } from '../db/schema';
 import { invalid, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -86,11 +86,24 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       const kept = await getKept(ctx.people, String(req.params.id));
       const group = await getKept(ctx.groups, kept.value.groupId);
       const named = await notesNaming(kept.value.name);
+      const { id } = kept.value;
+      const own = await ctx.calendars.list(eq(calendars.personId, id));
+      const ownWeeks = await ctx.weeks.list(eq(weeks.personId, id));
+      const said = await ctx.db.select().from(answers).where(eq(answers.personId, id));
+      const sent = await ctx.db.select().from(messages).where(eq(messages.personId, id));
+      const copies = await ctx.db.select().from(calendars).where(eq(calendars.personId, id));
       res.json({
         person: kept.value,
         group: group.value.name,
         updatedAt: kept.updatedAt,
         notes: named.map(({ startedAt, breakName, note }) => ({ startedAt, breakName, note })),
+        calendars: own.map(({ value }) => ({
+          ...value,
+          times: copies.find((c) => c.id === value.id)?.times ?? [],
+        })),
+        weeks: ownWeeks.map((w) => w.value),
+        answers: said.map((a) => a.data),
+        reminders: sent,
       });
     },
   });

@@ -1,6 +1,5 @@
 import { Group, Thing } from '@kotabi/core/model';
 import { App, Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
-import dayjs, { type Dayjs } from 'dayjs';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiFailure, messageOf } from '../../api/client';
@@ -8,11 +7,11 @@ import { useDelete, usePut } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
 import { DaysOff } from './DaysOff';
+import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
 import { StandingTimes } from './StandingTimes';
 import { DAY_NAMES } from './words';
 
-type Range = [Dayjs, Dayjs] | null;
 interface Values {
   name: string;
   site: string;
@@ -29,21 +28,6 @@ interface Values {
   daysOff: Group['daysOff'];
   standing: Group['standing'];
 }
-
-const day = dayjs('2000-01-03').startOf('day');
-const toRange = (i: Group['lunch']): Range =>
-  i && [day.add(i.startMin, 'minute'), day.add(i.endMin, 'minute')];
-const minute = (t: Dayjs): number => t.hour() * 60 + t.minute();
-/** Hours that end before they start go on into the next day; those before `fromMin` are all on the next day. */
-const toInterval = (r: Range, fromMin = 0): Group['lunch'] => {
-  if (!r) return null;
-  const [start, end] = [minute(r[0]), minute(r[1])];
-  const startMin = start < fromMin ? start + 1440 : start;
-  const endMin = end < fromMin || end < start ? end + 1440 : end;
-  return { startMin, endMin };
-};
-/** The start of a shift over midnight; 0 for days that end on the day they begin. */
-const nightFrom = (hours: Group['lunch']): number => (hours && hours.endMin > 1440 ? hours.startMin : 0);
 
 const toValues = (g: Group): Values => ({
   ...g,

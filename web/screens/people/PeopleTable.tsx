@@ -137,7 +137,7 @@ export const PeopleTable = ({ group }: { group: Group }) => {
         />
       )}
       {importing && <ImportDialog group={group} close={() => setImporting(false)} />}
-      {open && <PersonDialog key={open.value.id} {...open} close={() => setOpen(null)} />}
+      {open && <PersonDialog key={open.value.id} group={group} {...open} close={() => setOpen(null)} />}
     </section>
   );
 };

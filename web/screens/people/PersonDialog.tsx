@@ -1,10 +1,12 @@
-import { Area, fieldProblems, Limit, Person, SIDED_LIMITS, type Side } from '@kotabi/core/model';
-import { App, Checkbox, Form, Input, type InputRef, Modal } from 'antd';
+import { Area, fieldProblems, type Group, Limit, Person, SIDED_LIMITS, type Side } from '@kotabi/core/model';
+import { App, Checkbox, Form, Input, type InputRef, Modal, TimePicker } from 'antd';
 import { useRef } from 'react';
 import { messageOf } from '../../api/client';
 import { usePut } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
-import { limitText } from './words';
+import { nightFrom, type Range, toInterval, toRange } from './hours';
+import styles from './people.module.css';
+import { DAY_NAMES, limitText } from './words';
 
 type SideOrBoth = Side | 'both';
 const SIDES: SideOrBoth[] = ['left', 'right', 'both'];
@@ -17,6 +19,11 @@ interface Values {
   tight: string[];
   limits: string[];
   consent: boolean;
+  /** Days and hours of their own. */
+  ownHours: boolean;
+  workDays: number[];
+  workHours: Range;
+  workLunch: Range;
 }
 
 const tightOptions = AREAS.flatMap((area) =>
@@ -29,12 +36,21 @@ const limitOptions = Limit.options.flatMap((limit) =>
   })),
 );
 
+/** The fields of the form in which what is wrong with the hours is said. */
+const FIELDS: Record<string, keyof Values> = {
+  'work.days': 'workDays',
+  'work.hours': 'workHours',
+  'work.lunch': 'workLunch',
+};
+
 /** One person, with as little as is needed and with their consent. */
 export const PersonDialog = ({
+  group,
   value,
   version,
   close,
 }: {
+  group: Group;
   value: Person;
   version: number;
   close: () => void;
@@ -43,10 +59,14 @@ export const PersonDialog = ({
   const name = useRef<InputRef>(null);
   const put = usePut<Person>('people');
   const { message } = App.useApp();
-  const save = (v: Values): void => {
+  const ownHours = Form.useWatch('ownHours', form);
+  const save = ({ ownHours: own, workDays, workHours, workLunch, ...v }: Values): void => {
+    const hours = toInterval(workHours);
+    const { work: _, ...rest } = value;
     const input = {
-      ...value,
+      ...rest,
       ...v,
+      ...(own && { work: { days: workDays, hours, lunch: toInterval(workLunch, nightFrom(hours)) } }),
       tight: v.tight.map((t) => {
         const [side, area] = t.split('|');
         return { side, area };
@@ -60,7 +80,7 @@ export const PersonDialog = ({
     if (!parsed.success) {
       form.setFields(
         fieldProblems(parsed.error, input).map(({ path, message: errors }) => ({
-          name: path.split('.')[0] as keyof Values,
+          name: FIELDS[path.split('.').slice(0, 2).join('.')] ?? (path.split('.')[0] as keyof Values),
           errors: [errors],
         })),
       );
@@ -90,6 +110,10 @@ export const PersonDialog = ({
           ...value,
           tight: value.tight.map((t) => `${t.side}|${t.area}`),
           limits: value.limits.map((l) => `${l.side ?? ''}|${l.limit}`),
+          ownHours: value.work !== undefined,
+          workDays: (value.work ?? group).days,
+          workHours: toRange((value.work ?? group).hours),
+          workLunch: toRange((value.work ?? group).lunch),
         }}
         onFinish={save}
       >
@@ -111,6 +135,45 @@ export const PersonDialog = ({
         <Form.Item name="note" label="Note">
           <Input.TextArea rows={2} maxLength={300} />
         </Form.Item>
+        <Form.Item name="ownHours" valuePropName="checked" style={{ marginBottom: 10 }}>
+          <Checkbox>Works other days or hours than the group</Checkbox>
+        </Form.Item>
+        {ownHours && (
+          <div className={styles.ownHours}>
+            <Form.Item
+              name="workDays"
+              label="Days"
+              rules={[{ required: true, message: 'Choose at least one day.' }]}
+            >
+              <MultiSelect
+                maxTagCount="responsive"
+                options={DAY_NAMES.map((label, i) => ({ value: i + 1, label }))}
+              />
+            </Form.Item>
+            {(
+              [
+                ['workHours', 'Hours'],
+                ['workLunch', 'Lunch'],
+              ] as const
+            ).map(([field, label]) => (
+              <Form.Item
+                key={field}
+                name={field}
+                label={label}
+                rules={field === 'workHours' ? [{ required: true, message: 'When do they work?' }] : []}
+              >
+                <TimePicker.RangePicker
+                  order={false}
+                  format="HH:mm"
+                  minuteStep={5}
+                  style={{ width: '100%' }}
+                  needConfirm={false}
+                  allowClear={field === 'workLunch'}
+                />
+              </Form.Item>
+            ))}
+          </div>
+        )}
         <Form.Item name="consent" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>They have agreed that this is kept</Checkbox>
         </Form.Item>

@@ -2,7 +2,7 @@ import type { FillRequest, FillResult, UnmetWhy } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
 import { Area, type Week } from '@kotabi/core/model';
 import { kindOf, overlaps, weekdayOf } from '@kotabi/core/schedule';
-import { Button, Checkbox, Modal } from 'antd';
+import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { MultiSelect } from '../../../fields/MultiSelect';
@@ -93,6 +93,7 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
   const [aims, setAims] = useState(week.aims);
   const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
   const [anew, setAnew] = useState(open === 0);
+  const [same, setSame] = useState<string | undefined>();
   const [gap, setGap] = useState<number | null>(null);
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
   const start = (): void => {
@@ -108,6 +109,16 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
       days: w.days.map((d) => ({
         ...d,
         breaks: d.breaks.map((b) => ({ ...b, breakId: result.chosen.get(b.id) ?? b.breakId })),
+      })),
+    }));
+    close();
+  };
+  const fillAll = (): void => {
+    edit((w) => ({
+      ...w,
+      days: w.days.map((d) => ({
+        ...d,
+        breaks: d.breaks.map((b) => (b.breakId === null ? { ...b, breakId: same ?? null } : b)),
       })),
     }));
     close();
@@ -164,6 +175,23 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
         )}
       </div>
       {failure && <p className={styles.overText}>{failure}</p>}
+      {open > 0 && !result && !busy && (
+        <>
+          <h3>Or the same one for all {open} that are open</h3>
+          <div className={styles.fillRow}>
+            <Select
+              aria-label="Break to fill them with"
+              placeholder="which break?"
+              value={same}
+              options={[...facts.values()].map(({ brk }) => ({ value: brk.id, label: brk.name }))}
+              onChange={setSame}
+            />
+            <Button disabled={same === undefined} onClick={fillAll}>
+              Fill all
+            </Button>
+          </div>
+        </>
+      )}
       {result && (
         <div aria-live="polite">
           <p>
