@@ -2,4 +2,5 @@ import './node-version.mjs';
 import { install, runTool } from './setup.mjs';
 
 install();
-for (const name of ['retime', 'fit', 'suggest', 'plan-day', 'figure']) runTool('tsx', [`bench/${name}.ts`]);
+const BENCHES = ['retime', 'fit', 'suggest', 'plan-day', 'plan-week', 'simulate', 'figure'];
+for (const name of BENCHES) runTool('tsx', [`bench/${name}.ts`]);

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { DayInput } from '../model';
 import { seeded } from '../testing/random';
 import { planByTrying } from '../testing/slow-planner';
-import { loadSolver, planBySolver } from '../testing/solver-planner';
+import { loadSolver, planBySolver, planStatesBySolver } from '../testing/solver-planner';
 import { planDay } from './plan-day';
 
 const judged = (day: DayInput) => {
@@ -140,8 +140,49 @@ describe('against a mixed-integer solver (HiGHS) on whole days', () => {
       maxCount: r.pick([null, null, 6, 8]),
     });
   };
-  it('agrees on 8 days, counts included', { timeout: 120_000 }, () => {
-    for (let seed = 1; seed <= 8; seed++) {
+  it('agrees on 100 half days with counts', { timeout: 120_000 }, () => {
+    for (let seed = 101; seed <= 200; seed++) {
+      const whole = wholeDay(seed);
+      const day = {
+        ...whole,
+        endMin: 720,
+        offDesk: seed % 3 === 0 ? [{ startMin: 630, endMin: 650 }] : [],
+        minCount: Math.floor(whole.minCount / 3),
+        maxCount: whole.maxCount === null ? null : whole.maxCount / 2,
+      };
+      expect(judged(day), `seed ${seed}`).toEqual(planBySolver(solver, day));
+    }
+  });
+  it('agrees on 60 short days with breaks that leave half or a third of a run', { timeout: 120_000 }, () => {
+    let planned = 0;
+    for (let seed = 301; seed <= 360; seed++) {
+      const r = seeded(seed);
+      const from = 540 + 5 * r.int(2, 8);
+      const minCount = r.pick([0, 0, 1, 3]);
+      const day = DayInput.parse({
+        startMin: 540,
+        endMin: 540 + 5 * r.int(9, 13),
+        blocked: r.int(0, 1) ? [{ startMin: from, endMin: from + 5 * r.int(2, 6) }] : [],
+        offDesk: r.int(0, 2) === 0 ? [{ startMin: from + 10, endMin: from + 25 }] : [],
+        targetMin: r.int(3, 15),
+        limitMin: r.int(12, 30),
+        lambda: r.int(1, 60),
+        minGapMin: r.pick([5, 10, 15]),
+        minCount,
+        maxCount: r.pick([null, minCount + 1, minCount + 2]),
+        kinds: [
+          { id: 'half', lengthMin: 5, relief: r.pick([0.5, 2 / 3]) },
+          { id: 'whole', lengthMin: 10, relief: 1 },
+        ],
+      });
+      const expected = planStatesBySolver(solver, day);
+      if (expected) planned++;
+      expect(judged(day), `seed ${seed}`).toEqual(expected);
+    }
+    expect(planned).toBeGreaterThan(40);
+  });
+  it('agrees on 3 whole days, counts included', { timeout: 120_000 }, () => {
+    for (let seed = 1; seed <= 3; seed++) {
       const day = wholeDay(seed);
       expect(judged(day), `seed ${seed}`).toEqual(planBySolver(solver, day));
     }

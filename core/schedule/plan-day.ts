@@ -38,23 +38,46 @@ const MOST_COUNTS = 2 ** 30;
 const better = (a: State, b: State): boolean => a.over < b.over || (a.over === b.over && a.cost < b.cost);
 
 /**
- * Drops every state that another one beats in every respect: no longer a run, no longer to wait, no worse so
- * far, with the same counts. A longer run never costs less later, so what is dropped can never win.
+ * Which of two counts leaves more open, when all else is the same: with nothing but a most the smaller one, with
+ * nothing but a least the larger one; otherwise neither can be said.
  */
-const prune = (states: Iterable<State>): State[] => {
-  const ordered = [...states].sort(
-    (a, b) => a.counts - b.counts || a.gap - b.gap || a.run - b.run || a.over - b.over || a.cost - b.cost,
+type CountsOrder = 'fewer' | 'more' | 'neither';
+
+const countsOrder = (counters: readonly Counter[]): CountsOrder => {
+  const [only, ...others] = counters;
+  if (!only || others.length > 0) return 'neither';
+  if (only.least === 0) return 'fewer';
+  return only.most === null ? 'more' : 'neither';
+};
+
+/** Whether one of some states is at least as good as a state in every respect; its counts are no worse already. */
+const beaten = (state: State, by: readonly State[]): boolean => {
+  for (let i = by.length - 1; i >= 0; i--) {
+    const f = by[i] as State;
+    if (f.run <= state.run && f.gap <= state.gap && !better(state, f)) return true;
+  }
+  return false;
+};
+
+/**
+ * Drops every state that another one beats in every respect: no longer a run, no longer to wait, no worse so
+ * far, with counts that leave no less open. A longer run never costs less later, so what is dropped can never win.
+ */
+const prune = (states: Iterable<State>, order: CountsOrder): State[] => {
+  const sign = order === 'more' ? -1 : 1;
+  const ordered = Array.from(states).sort(
+    (a, b) =>
+      sign * (a.counts - b.counts) || a.gap - b.gap || a.run - b.run || a.over - b.over || a.cost - b.cost,
   );
   const kept: State[] = [];
-  let front: State[] = []; // the states kept of these counts, the ones a newcomer is compared with
+  let front: State[] = []; // the states kept so far that a newcomer is compared with
   let counts = -1;
   for (const state of ordered) {
-    if (state.counts !== counts) {
+    if (order === 'neither' && state.counts !== counts) {
       counts = state.counts;
       front = [];
     }
-    if (front.some((f) => f.run <= state.run && !better(state, f))) continue;
-    front = front.filter((f) => f.run < state.run || better(f, state));
+    if (beaten(state, front)) continue;
     front.push(state);
     kept.push(state);
   }
@@ -71,8 +94,8 @@ class Frontier {
     if (!held || better(state, held)) this.best.set(key, state);
   }
 
-  states(): State[] {
-    return prune(this.best.values());
+  states(order: CountsOrder): State[] {
+    return prune(this.best.values(), order);
   }
 }
 
@@ -131,6 +154,7 @@ export const planDay = (day: DayInput): PlanResult => {
   const failure = checkLocked(day, counters, kindOf);
   if (failure) return { ok: false, failure };
   const tally = new Tally(counters);
+  const order = countsOrder(counters);
   const beyond = counters.find((c) => c.least > 0 && c.until <= day.startMin);
   if (beyond)
     return {
@@ -170,11 +194,12 @@ export const planDay = (day: DayInput): PlanResult => {
   at(day.startMin).add({ run: 0, gap: 0, counts: 0, over: 0, cost: 0, from: null });
 
   let short: PlanFailure | null = null;
+  // Counts that end within the day; those of the whole day are looked at in the end, all together.
+  const someEndWithin = counters.some((c) => c.until < day.endMin);
   /** Lets a state reach a minute, unless a count that ends on the way has not come to its least. */
   const reach = (state: State, before: MinuteOfDay, minute: MinuteOfDay): void => {
     let { counts } = state;
-    // The counts of the whole day are looked at in the end, all together.
-    if (minute < day.endMin)
+    if (someEndWithin && minute < day.endMin)
       for (const counter of tally.ending(before, minute)) {
         if (tally.reached(counts, counter) < counter.least) {
           note(counter, tally.reached(counts, counter));
@@ -210,7 +235,7 @@ export const planDay = (day: DayInput): PlanResult => {
     const use = useOf(day, minute);
     const locked = lockedAt.get(minute);
     const open = locked ? [] : day.kinds.filter((kind) => mayStart(minute, kind));
-    const states = at(minute).states();
+    const states = at(minute).states(order);
     frontiers[minute - day.startMin] = new Frontier(); // no longer needed; its states live on in their trails
     for (const state of states) {
       if (locked) {
@@ -220,15 +245,23 @@ export const planDay = (day: DayInput): PlanResult => {
       // `gap` is what is left of the longest gap; a kind with a shorter one may start sooner.
       for (const kind of open) if (state.gap <= longestGap - gapOf(kind)) place(state, minute, kind);
       const run = use === 'off desk' ? 0 : state.run + 1;
-      const gap = Math.max(0, state.gap - 1);
-      const over = state.over + (run > day.limitMin ? 1 : 0);
-      const cost = state.cost + Math.max(0, use === 'off desk' ? 0 : run - day.targetMin);
-      reach({ ...state, run, gap, over, cost }, minute, minute + 1);
+      reach(
+        {
+          run,
+          gap: state.gap > 0 ? state.gap - 1 : 0,
+          counts: state.counts,
+          over: run > day.limitMin ? state.over + 1 : state.over,
+          cost: run > day.targetMin ? state.cost + run - day.targetMin : state.cost,
+          from: state.from,
+        },
+        minute,
+        minute + 1,
+      );
     }
   }
 
   const last = counters.filter((c) => c.until >= day.endMin);
-  const ends = at(day.endMin).states();
+  const ends = at(day.endMin).states('neither');
   const enough = ends.filter((s) => last.every((c) => tally.reached(s.counts, c) >= c.least));
   const [first, ...rest] = enough;
   if (!first) {
