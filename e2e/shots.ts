@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { addDays, mondayOf } from '@kotabi/core/schedule';
 import type { Page } from 'playwright-core';
 import { startApp } from './app';
 import { openBrowser } from './browser';
@@ -7,6 +8,8 @@ import { openBrowser } from './browser';
 // Takes one picture of each main view from the demo data, for the README. `npm run shots [-- folder [name ...]]`.
 const [folder = 'docs/screenshots', ...only] = process.argv.slice(2);
 const out = resolve(import.meta.dirname, '..', folder);
+
+const monday = mondayOf(new Date().toISOString().slice(0, 10));
 
 const settle = async (page: Page): Promise<void> => {
   await page.waitForLoadState('networkidle');
@@ -25,15 +28,6 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ],
   ['review', '/breaks/afternoon-back', async (page) => void (await page.getByText(/^Review/).click())],
   [
-    'fit',
-    '/breaks/full-pass',
-    async (page) => {
-      await page.getByRole('button', { name: 'Fit', exact: true }).click();
-      await page.getByRole('button', { name: 'Take the fitted one' }).waitFor();
-      await page.getByText('Fitted', { exact: true }).waitFor();
-    },
-  ],
-  [
     'suggest',
     '/breaks/between-meetings',
     async (page) => {
@@ -45,17 +39,30 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
     },
   ],
   [
-    'compare',
-    '/breaks/full-pass',
+    'real-week',
+    '/week',
     async (page) => {
-      await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
-      for (const key of ['+', 'Alt+ArrowUp', 'l']) await page.keyboard.press(key);
-      await page.getByRole('option', { name: /Wrist circles/ }).click();
-      await page.keyboard.press('Delete');
-      await page.waitForTimeout(1500);
-      await page.keyboard.press('v');
-      await page.getByRole('button', { name: 'Bring this one back' }).waitFor();
-      await page.getByRole('button', { name: /^Version 1/ }).click();
+      await page.getByText('Real week', { exact: true }).click();
+      await page.getByText(/A person does/).waitFor();
+    },
+  ],
+  [
+    'rules',
+    `/week/timetable-desk/${monday}/compare`,
+    async (page) => void (await page.getByText('Longest as planned').waitFor({ timeout: 60_000 })),
+  ],
+  [
+    'led',
+    `/week/timetable-desk/${addDays(monday, 7)}/led`,
+    async (page) => {
+      await page.getByLabel('Groups').click();
+      await page.getByText('Claims team', { exact: true }).last().click();
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: 'Find the best times' }).click();
+      await page
+        .getByText(/can come$/)
+        .first()
+        .waitFor({ timeout: 30_000 });
     },
   ],
   ['people', '/people'],
@@ -67,14 +74,6 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ],
   ['head-load', '/head-load'],
   ['numbers', '/numbers'],
-  [
-    'pose',
-    '/moves/new?from=side-reach',
-    async (page) => {
-      await page.getByRole('region', { name: 'Figure' }).evaluate((figure) => figure.scrollIntoView());
-      await page.getByText('left arm', { exact: true }).click();
-    },
-  ],
   ['moves', '/moves'],
   ['move', '/moves/ear-to-shoulder'],
   [

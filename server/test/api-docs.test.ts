@@ -34,7 +34,10 @@ describe('docs/api.md', () => {
   it('has examples of every address, good and bad', () => {
     expect(examples.map((e) => `${e.path} ${e.status}`)).toEqual(
       expect.arrayContaining(
-        ['time', 'fit', 'suggest', 'plan-day'].flatMap((a) => [`/api/${a} 200`, `/api/${a} 422`]),
+        ['time', 'fit', 'suggest', 'plan-day', 'plan-week', 'simulate'].flatMap((a) => [
+          `/api/${a} 200`,
+          `/api/${a} 422`,
+        ]),
       ),
     );
   });
