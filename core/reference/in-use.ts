@@ -174,7 +174,7 @@ export const valuesInUse: readonly ValueInUse[] = [
   { place: 'Real week', what: 'Answers from which the log is used', value: '20', source: null },
   { place: 'Real week', what: 'Meetings overrun, on average', value: '4 min', source: null },
   { place: 'Real week', what: 'A blocked break may be later by', value: '20 min', source: null },
-  { place: 'Real week', what: 'A run is a long one', value: 'from 1.5 times the limit on', source: null },
+  { place: 'Real week', what: 'A run is a long one', value: 'from twice the limit on', source: null },
   { place: 'Week', what: 'A break minute in focus time', value: 'costs twice as much', source: null },
   { place: 'Reminders', what: 'Too late after the start', value: '15 min', source: null },
   {

@@ -54,7 +54,8 @@ export const useBreakFacts = (
       breaks.flatMap(({ value }): [string, BreakFacts][] => {
         const t = timed(value, lookup, approach, audience);
         if (!t.ok) return [];
-        const stopped = t.findings.some((f) => f.weight === 'stop' && f.code === 'headLow');
+        // Whether it fits its time is looked at elsewhere; every other stop keeps it from being chosen.
+        const stopped = t.findings.some((f) => f.weight === 'stop' && f.code !== 'overSlot');
         return [[value.id, { brk: value, gives: givesOf(t.resolved, t.timeline), stopped }]];
       }),
     );

@@ -117,9 +117,9 @@ describe('rules to compare', () => {
     expect(points.map((p) => p.letters)).toEqual(['A B', 'C']);
   });
 
-  it('call a run long from half as much again as the limit on', () => {
-    expect(usualLongRun(60)).toBe(90);
-    expect(usualLongRun(45)).toBe(70);
+  it('call a run long from twice the limit on', () => {
+    expect(usualLongRun(60)).toBe(120);
+    expect(usualLongRun(45)).toBe(90);
   });
 });
 

@@ -47,13 +47,15 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
   });
   const { message } = App.useApp();
   const client = useQueryClient();
+  const [gap, setGap] = useState<number | null>(null);
   const [taking, setTaking] = useState<string | null>(null);
   const { result: found, busy, failure, run, cancel } = useAway<Found>();
   const set = (more: Partial<LedWishes>): void => setWishes({ ...wishes, ...more });
   const find = (): void =>
     void run(async (signal) => {
       const { request: asked, teams } = await gatherLed(groups, monday, wishes);
-      const result = await ledAway(asked, () => {}, signal);
+      setGap(null);
+      const result = await ledAway(asked, setGap, signal);
       return { result, counts: ledCounts(asked), teams, wishes };
     });
   const take = async ({ result, teams, wishes: { lengthMin } }: Found, everyone: boolean): Promise<void> => {
@@ -107,7 +109,7 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
           {busy && (
             <div className="bar">
               <span className="muted" role="status">
-                Looking for times …
+                Looking for times …{gap !== null && ` at most ${(gap * 100).toFixed(1)} % from the best`}
               </span>
               <Button size="small" onClick={cancel}>
                 Cancel
