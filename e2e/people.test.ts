@@ -30,11 +30,14 @@ describe('people', () => {
       page.locator('input[date-range="start"]').first(),
       page.locator('input[date-range="end"]').first(),
     ];
-    await from.click();
-    await from.fill('22:00');
-    await from.press('Enter');
-    await to.fill('22:00');
-    await to.press('Enter');
+    const hours = async (start: string, end: string): Promise<void> => {
+      await from.click();
+      await from.fill(start);
+      await from.press('Enter');
+      await to.fill(end);
+      await to.press('Enter');
+    };
+    await hours('22:00', '22:00');
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('The end must be later than the start.').waitFor();
     const kept = await (await fetch(`${fixture.app.url}/api/groups/timetable-desk`)).json();
@@ -44,9 +47,7 @@ describe('people', () => {
     await page.getByText('A group needs a name.').waitFor();
     // A night shift goes on into the next day; its lunch does too.
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Night desk');
-    await to.click();
-    await to.fill('06:00');
-    await to.press('Enter');
+    await hours('22:00', '06:00');
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('“Night desk” is kept.').waitFor();
     const night = await (await fetch(`${fixture.app.url}/api/groups/timetable-desk`)).json();

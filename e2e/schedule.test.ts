@@ -116,6 +116,37 @@ describe('calendars', () => {
   });
 });
 
+describe('by keyboard alone, and with wrong input', () => {
+  it('a rule is chosen and planned, a dialog opened and left, an address refused in a sentence', async () => {
+    const page = await open(`/week/claims/${addDays(next, 14)}`);
+    await page.getByLabel('How often').focus();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Breaks a day').fill('99');
+    await page.keyboard.press('Tab');
+    await page.getByText('Breaks a day must be at most 20; 99 was typed.').waitFor();
+    await page.getByLabel('Breaks a day').fill('2');
+    await page.getByRole('button', { name: 'Plan the week' }).focus();
+    await page.keyboard.press('Enter');
+    await expect.poll(() => page.getByRole('slider').count()).toBe(8);
+    await page.getByRole('button', { name: 'Calendars' }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Address of the calendar').fill('harbour');
+    await page.keyboard.press('Enter');
+    await page
+      .getByText('The address must be a web address that begins with http:// or https://; it is “harbour”.')
+      .waitFor();
+    await page.getByLabel('Address of the calendar').fill(`${fixture.app.standIn}/calendars/nobody.ics`);
+    await page.keyboard.press('Enter');
+    await page.getByText(/The calendar service answered with 404/).waitFor();
+    await page.keyboard.press('Escape');
+    await page.getByRole('dialog').waitFor({ state: 'detached' });
+    await page.close();
+  });
+});
+
 describe('a rule in words', () => {
   it('becomes a plan, and guidance says whether it is met', async () => {
     const page = await open(`/week/timetable-desk/${next}`);

@@ -111,8 +111,8 @@ export const DayInput = Rule.extend({
   for (const [i, placed] of day.locked.entries())
     if (!ids.includes(placed.kindId))
       ctx.addIssue({ code: 'custom', path: ['locked', i, 'kindId'], message: 'names no kind of this rule' });
-  for (const [i, window] of day.windows.entries())
-    for (const [k, id] of (window.kindIds ?? []).entries())
+  for (const [i, stretch] of day.windows.entries())
+    for (const [k, id] of (stretch.kindIds ?? []).entries())
       if (!ids.includes(id))
         ctx.addIssue({
           code: 'custom',

@@ -16,7 +16,7 @@ export interface Counter extends CountOf {
   most: number | null;
 }
 
-/** All counts a day has to keep: of the whole day, of each kind, of each window. */
+/** All counts a day has to keep: of the whole day, of each kind, of its windows */
 export const countersOf = (day: DayInput): Counter[] => {
   const whole = { from: day.startMin, until: day.endMin };
   const counters: Counter[] = [

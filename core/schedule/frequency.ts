@@ -78,7 +78,7 @@ const halves = ({ startMin, endMin, offDesk }: DayTimes): [Interval, Interval] =
   ];
 };
 
-const window = ({ startMin, endMin }: Interval, least: number, most: number | null): CountWindow => ({
+const countIn = ({ startMin, endMin }: Interval, least: number, most: number | null): CountWindow => ({
   fromMin: startMin,
   untilMin: endMin,
   least,
@@ -117,7 +117,7 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
         minGapMin: 0,
         minCount: 0,
         maxCount: gaps.length,
-        windows: [...rule.windows, ...gaps.map((gap) => window(gap, 1, 1))],
+        windows: [...rule.windows, ...gaps.map((gap) => countIn(gap, 1, 1))],
       };
     }
     case 'rota':
@@ -139,7 +139,7 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
     case 'both halves': {
       const windows = halves(day)
         .filter((half) => half.startMin < half.endMin)
-        .map((half) => window(half, 1, null));
+        .map((half) => countIn(half, 1, null));
       return { ...rule, windows: [...rule.windows, ...windows] };
     }
   }

@@ -21,7 +21,7 @@ export const demoAnswers = (today: Date): Answer[] => {
           personId: person.id,
           personName: person.name,
           breakId: 'between-meetings',
-          breakName: 'Between meetings',
+          breakName: 'Two minutes between meetings',
           date,
           startMin,
           startsAt,
