@@ -19,8 +19,11 @@ export const seconds = (ms: Milliseconds): string => `${Number((ms / 1000).toFix
 /** A length for reading: seconds below a minute and a half, minutes and seconds from there. */
 export const length = (ms: Milliseconds): string => (ms < 90_000 ? seconds(ms) : `${minSec(ms)} min`);
 
-/** A time of day, `09:05`. */
-export const clock = (minute: MinuteOfDay): string => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
+/** A time of day, `09:05`; of a shift over midnight the time on the next day. */
+export const clock = (minute: MinuteOfDay): string => {
+  const m = minute > 1440 ? minute - 1440 : minute;
+  return `${two(Math.floor(m / 60))}:${two(m % 60)}`;
+};
 
 /** Minutes since midnight of a `09:05`; null when it is not a time of day. */
 export const minuteOf = (text: string): MinuteOfDay | null => {

@@ -24,6 +24,23 @@ export const changeText = ({ date, before, now }: BusyChange): string => {
   return before ? `${day(date)}: ${named(before)} at ${clock(before.startMin)} is gone` : '';
 };
 
+/** What mending moved: each break by itself, or only how many when they are many. */
+const movedText = (moved: ReturnType<typeof mendDays>['moved']): string[] => {
+  if (moved.length > SHOWN) {
+    const gone = moved.filter((m) => m.to === null).length;
+    const rest = moved.length - gone;
+    return [
+      `${rest} breaks moved for it`,
+      ...(gone > 0 ? [`${gone} ${gone === 1 ? 'has' : 'have'} no place any more`] : []),
+    ];
+  }
+  return moved.map((m) =>
+    m.to === null
+      ? `the break on ${day(m.date)} at ${clock(m.from)} has no place any more`
+      : `the break on ${day(m.date)} moved from ${clock(m.from)} to ${clock(m.to)}`,
+  );
+};
+
 /**
  * Says when the calendars say something else than the plan, and puts the plan right: by itself, or when told to.
  * Days that have passed stay as they were.
@@ -49,11 +66,7 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
     const says = [
       ...changes.slice(0, SHOWN).map(changeText),
       ...(changes.length > SHOWN ? [`${changes.length - SHOWN} more changes`] : []),
-      ...moved.map((m) =>
-        m.to === null
-          ? `the break on ${day(m.date)} at ${clock(m.from)} has no place any more`
-          : `the break on ${day(m.date)} moved from ${clock(m.from)} to ${clock(m.to)}`,
-      ),
+      ...movedText(moved),
     ];
     setDid(untouched ? [] : says);
   };

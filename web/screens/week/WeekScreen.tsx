@@ -128,7 +128,7 @@ interface LoadedProps {
   person: Person | null;
   people: Person[];
   kept: Kept<Week> | null;
-  /** The week of the whole group, whose rule a person's first week starts with. */
+  /** The week of the whole group, which a person's first week starts from. */
   ofGroup: Kept<Week> | null;
   startDate: string;
   head: ReactNode;
@@ -138,12 +138,11 @@ interface LoadedProps {
 
 const Loaded = ({ kept, ofGroup, startDate, ...rest }: LoadedProps) => {
   const { group, person } = rest;
-  const rule = ofGroup?.value.rule;
   // The store lives as long as the week is open, and is made anew when the other version is asked for.
   // biome-ignore lint/correctness/useExhaustiveDependencies: changes of the group are for weeks that are new
   const store = useMemo(
     () =>
-      createWeekStore(kept, freshWeek(group, person, startDate, person ? rule : undefined), (change) =>
+      createWeekStore(kept, freshWeek(group, person, startDate, ofGroup?.value ?? null), (change) =>
         put('weeks', change),
       ),
     [kept, group.id, person?.id, startDate],

@@ -1,4 +1,13 @@
-import { type Change, DayInput, Group, type Kept, type Week, WeekDay, WeekRule } from '@kotabi/core/model';
+import {
+  type Change,
+  DayInput,
+  Group,
+  type Kept,
+  Person,
+  type Week,
+  WeekDay,
+  WeekRule,
+} from '@kotabi/core/model';
 import { dayInput } from '@kotabi/core/schedule';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiFailure, Unreachable } from '../../api/client';
@@ -156,5 +165,27 @@ describe('the week while it is planned', () => {
     await vi.advanceTimersByTimeAsync(9000);
     expect(store.getState()).toMatchObject({ save: 'conflict', why: 'Changed.' });
     expect(put).toHaveBeenCalledTimes(3);
+  });
+});
+
+describe('the first week of a person', () => {
+  it('begins with the rule of the group and the times entered there by hand', () => {
+    const person = Person.parse({
+      id: 'p',
+      groupId: 'g',
+      name: 'Tomé',
+      work: { days: [1], hours: { startMin: 540, endMin: 600 }, lunch: null },
+    });
+    const ofGroup = {
+      ...freshWeek(group, null, '2026-11-23'),
+      rule: { ...rule, limitMin: 45 },
+      days: [{ ...day, busy: [...day.busy, { ...call, startMin: 540, endMin: 550, calendarId: 'c' }] }],
+    };
+    const own = freshWeek(group, person, '2026-11-23', ofGroup);
+    expect(own.rule.limitMin).toBe(45);
+    expect(own.days.map((d) => [d.date, d.busy.map((b) => b.id), d.breaks])).toEqual([
+      ['2026-11-23', ['m'], []],
+    ]);
+    expect(freshWeek(group, null, '2026-11-23', ofGroup).rule.limitMin).toBe(60);
   });
 });

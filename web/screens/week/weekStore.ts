@@ -30,20 +30,29 @@ export interface WeekState {
 
 type Put = (change: Change<Week>) => Promise<Kept<Week>>;
 
-/** A week that has not been saved yet: the days of the group or the person, with the default rule. */
+/**
+ * A week that has not been saved yet: the days of the group or the person, with the default rule. A person's first
+ * week begins with the rule of the group's week and with the busy times that were entered there by hand.
+ */
 export const freshWeek = (
   group: Group,
   person: Person | null,
   startDate: IsoDate,
-  rule?: WeekRule,
+  ofGroup: Week | null = null,
 ): Week => ({
   id: nanoid(),
   groupId: group.id,
   personId: person?.id ?? null,
   startDate,
-  rule: rule ?? WeekRule.parse({}),
-  aims: [],
-  days: emptyDays({ ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff }, startDate),
+  rule: person && ofGroup ? ofGroup.rule : WeekRule.parse({}),
+  aims: person && ofGroup ? ofGroup.aims : [],
+  days: emptyDays(
+    { ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff },
+    startDate,
+  ).map((day) => {
+    const same = person ? ofGroup?.days.find((d) => d.date === day.date) : undefined;
+    return same ? { ...day, busy: same.busy.filter((b) => b.calendarId === null) } : day;
+  }),
 });
 
 /** The week being planned: kept as it changes, one request after the other, never over a newer version. */

@@ -88,7 +88,7 @@ export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => 
           )}
           <h3>Add a busy time</h3>
           <BusyForm
-            key={day.busy.length}
+            key={`${day.busy.length}.${hours.startMin}.${hours.endMin}`}
             hours={hours}
             days={week.days.filter((d) => d.date !== day.date)}
             start={{ startMin: next, endMin: next + 60, label: '', use: 'meeting' }}

@@ -1,12 +1,5 @@
 import type { LedSession } from '@kotabi/core/led';
-import {
-  type BreakKind,
-  type Kept,
-  type Person,
-  type PlannedBreak,
-  type Week,
-  WeekRule,
-} from '@kotabi/core/model';
+import type { BreakKind, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
 import { dayInput, frameOf, overlaps, withCalendars, withPlan } from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { put } from '../../../api/queries';
@@ -99,7 +92,7 @@ export const takeIntoPerson = async (
   ofGroup: Week,
 ): Promise<void> => {
   const kept = await savedWeek(team.group.id, monday, person.id);
-  const fresh = freshWeek(team.group, person, monday, WeekRule.parse(ofGroup.rule));
+  const fresh = freshWeek(team.group, person, monday, ofGroup);
   const own = sessions.filter((s) => s.can.includes(person.id));
   const start = withCalendars(kept?.value ?? fresh, busy);
   const value = await planned(withSessions(start, own, lengthMin), team, person);

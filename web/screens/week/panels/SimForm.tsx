@@ -38,9 +38,11 @@ export const SimForm = ({ settings, set, log, longRunMin, setLongRun }: Props) =
           options={[
             { value: 'log', label: 'Your log' },
             { value: 'published', label: 'Published' },
-            { value: 'own', label: 'Own', disabled: true },
+            ...(settings.skip === fromLog || settings.skip === usual
+              ? []
+              : [{ value: 'own', label: 'Your own' }]),
           ]}
-          onChange={(v) => set({ ...settings, skip: v === 'log' ? fromLog : usual })}
+          onChange={(v) => v !== 'own' && set({ ...settings, skip: v === 'log' ? fromLog : usual })}
         />
       )}
       <div className={styles.fields}>
