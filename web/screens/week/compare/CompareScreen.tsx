@@ -14,6 +14,7 @@ import { SimForm, usualLongRun } from '../panels/SimForm';
 import { skipOfGroup } from '../panels/useSimInput';
 import { usePlace } from '../usePlace';
 import styles from '../week.module.css';
+import look from './compare.module.css';
 import { RulesChart } from './RulesChart';
 import { ruleChoices, ruleDays } from './rules';
 
@@ -112,7 +113,7 @@ const Comparison = ({ group, person, week, people, back }: Props) => {
           {outcomes.length > 0 && (
             <>
               <RulesChart outcomes={outcomes} limitMin={longRunMin} />
-              <table className={styles.outcomes}>
+              <table className={look.outcomes}>
                 <thead>
                   <tr>
                     <th scope="col" />

@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { ApiFailure, messageOf, request, sendText } from '../../../api/client';
 import { type KeptCalendar, put, useCalendars } from '../../../api/queries';
 import styles from '../week.module.css';
+import dialog from './dialogs.module.css';
 
 dayjs.extend(relativeTime);
 
@@ -116,7 +117,7 @@ export const CalendarsDialog = ({
           {problem}
         </p>
       )}
-      <ul className={styles.calendars} aria-busy={busy}>
+      <ul className={dialog.calendars} aria-busy={busy}>
         {(list.data ?? []).map((c) => (
           <li key={c.value.id}>
             <span>
@@ -170,7 +171,7 @@ export const CalendarsDialog = ({
         )}
       </ul>
       <h3>Add a calendar</h3>
-      <div className={styles.addCalendar}>
+      <div className={dialog.addCalendar}>
         <Input
           aria-label="Name of the calendar"
           placeholder="name (optional)"

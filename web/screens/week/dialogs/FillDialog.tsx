@@ -11,6 +11,7 @@ import { useAway } from '../../break/dialogs/useAway';
 import type { BreakFacts, DayFacts } from '../useFacts';
 import styles from '../week.module.css';
 import type { WeekStore } from '../weekStore';
+import dialog from './dialogs.module.css';
 
 const WHY: Record<UnmetWhy, string> = {
   'no break holds it': 'no break of yours holds it',
@@ -148,7 +149,7 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
         side, never the same break twice on a day, no strong work on two days running, on calls only what
         suits a call, nothing that someone here must not do.
       </p>
-      <div className={styles.fillForm}>
+      <div className={dialog.fillForm}>
         <label htmlFor="fill-aims">For</label>
         <MultiSelect
           id="fill-aims"
@@ -178,7 +179,7 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
       {open > 0 && !result && !busy && (
         <>
           <h3>Or the same one for all {open} that are open</h3>
-          <div className={styles.fillRow}>
+          <div className={dialog.fillRow}>
             <Select
               aria-label="Break to fill them with"
               placeholder="which break?"
@@ -202,7 +203,7 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
               ? 'Every aim is met.'
               : `${result.unmet.length} of the aims ${result.unmet.length === 1 ? 'is' : 'are'} not met:`}
           </p>
-          <ul className={styles.unmet}>
+          <ul className={dialog.unmet}>
             {unmetText(result.unmet).map((text) => (
               <li key={text}>{text}</li>
             ))}

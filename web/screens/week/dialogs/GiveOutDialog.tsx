@@ -7,7 +7,7 @@ import { Link } from 'react-router';
 import { messageOf, request } from '../../../api/client';
 import { useFeeds, useGroups, usePut } from '../../../api/queries';
 import { NumberField } from '../../../fields/NumberField';
-import styles from '../week.module.css';
+import dialog from './dialogs.module.css';
 
 interface Props {
   group: Group;
@@ -75,7 +75,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
         Whoever has the address sees the breaks and follows every change. Nobody can guess it; taken back, it
         works no more.
       </p>
-      <ul className={styles.calendars}>
+      <ul className={dialog.calendars}>
         {(feeds.data ?? []).map((f) => (
           <li key={f.token}>
             <span>
@@ -84,7 +84,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
                 {f.alarmMin === null ? 'no reminder' : `reminds ${f.alarmMin} min before`}
               </span>
               <input
-                className={styles.address}
+                className={dialog.address}
                 readOnly
                 aria-label={`Address of ${nameOf(f)}`}
                 value={addressOf(f)}
@@ -133,7 +133,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
         />
         <NumberField
           name="Reminder before the start"
-          className={styles.before}
+          className={dialog.before}
           min={0}
           max={120}
           unit="min before"
@@ -167,7 +167,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
         {reminders && (
           <NumberField
             name="Minutes before the break"
-            className={styles.before}
+            className={dialog.before}
             min={0}
             max={120}
             unit="min before"

@@ -1,7 +1,7 @@
 import type { LedCount, LedSession } from '@kotabi/core/led';
 import dayjs from 'dayjs';
 import { clock } from '../../../words/time';
-import styles from '../week.module.css';
+import look from './led.module.css';
 
 const WIDTH = 640;
 const HIGH = 46;
@@ -26,21 +26,21 @@ export const Availability = ({ name, counts, members, gridMin, sessions }: Props
   const hours: number[] = [];
   for (let h = Math.ceil(first / 60); h * 60 <= last; h++) hours.push(h);
   return (
-    <section aria-label={`Who of ${name} could come when`} className={styles.availability}>
+    <section aria-label={`Who of ${name} could come when`} className={look.availability}>
       <h3>{name}: how many could come</h3>
       {dates.map((date) => {
         const own = counts.filter((c) => c.date === date);
         const best = Math.max(...own.map((c) => c.count));
         const chosen = sessions.filter((s) => s.date === date);
         return (
-          <div key={date} className={styles.availDay}>
+          <div key={date} className={look.availDay}>
             <span>{dayjs(date).format('ddd D')}</span>
             <svg
               viewBox={`0 0 ${WIDTH} ${HIGH + 16}`}
               role="img"
               aria-label={`${dayjs(date).format('dddd')}: at most ${best} of ${members}`}
             >
-              <rect width={WIDTH} height={HIGH} rx="5" className={styles.availGround} />
+              <rect width={WIDTH} height={HIGH} rx="5" className={look.availGround} />
               {own.map((c) => (
                 <rect
                   key={c.startMin}
@@ -48,7 +48,7 @@ export const Availability = ({ name, counts, members, gridMin, sessions }: Props
                   y={HIGH - (c.count / Math.max(1, members)) * HIGH}
                   width={x(c.startMin + gridMin) - x(c.startMin) - 1}
                   height={(c.count / Math.max(1, members)) * HIGH}
-                  className={c.instructorFree ? styles.availFree : styles.availBusy}
+                  className={c.instructorFree ? look.availFree : look.availBusy}
                 >
                   <title>
                     {`${clock(c.startMin)}: ${c.count} of ${members}${c.instructorFree ? '' : ', you are busy'}`}
@@ -63,7 +63,7 @@ export const Availability = ({ name, counts, members, gridMin, sessions }: Props
                     width={x(s.startMin + gridMin) - x(s.startMin) + 2}
                     height={HIGH + 2}
                     rx="3"
-                    className={styles.availChosen}
+                    className={look.availChosen}
                   />
                 </g>
               ))}
@@ -72,7 +72,7 @@ export const Availability = ({ name, counts, members, gridMin, sessions }: Props
                   key={h}
                   x={x(h * 60)}
                   y={HIGH + 13}
-                  className={styles.availHour}
+                  className={look.availHour}
                   textAnchor={x(h * 60) < 6 ? 'start' : x(h * 60) > WIDTH - 6 ? 'end' : 'middle'}
                 >
                   {h}

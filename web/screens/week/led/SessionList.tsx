@@ -3,6 +3,7 @@ import type { Person } from '@kotabi/core/model';
 import dayjs from 'dayjs';
 import styles from '../week.module.css';
 import { spanText } from '../words';
+import look from './led.module.css';
 import type { LedTeam } from './useLedData';
 
 const listed = (names: readonly string[]): string =>
@@ -28,7 +29,7 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
   return (
     <>
       {ordered.length === 0 && <p>No time was found at which anyone could come.</p>}
-      <ul className={styles.sessions}>
+      <ul className={look.sessions}>
         {ordered.map((s) => (
           <li key={key(s)}>
             <span>
@@ -43,7 +44,7 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
                 {s.can.length} of {s.can.length + s.cannot.length} can come
               </b>
             </span>
-            <span className={s.cannot.length > 0 ? styles.cannot : 'muted'}>
+            <span className={s.cannot.length > 0 ? look.cannot : 'muted'}>
               {s.cannot.length > 0 ? `${names(s.cannot)} cannot` : 'nobody is left out'}
             </span>
           </li>
@@ -55,7 +56,7 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
           {sessions === 1 ? '' : 's'} found no time.
         </p>
       ))}
-      <table className={styles.attendance}>
+      <table className={look.attendance}>
         <tbody>
           {teams.map((t) => (
             <tr key={t.group.id}>

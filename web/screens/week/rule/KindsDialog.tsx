@@ -4,7 +4,7 @@ import { Plus, X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { NumberField } from '../../../fields/NumberField';
 import { TimeField } from '../cards/TimeField';
-import styles from '../week.module.css';
+import dialog from '../dialogs/dialogs.module.css';
 
 /** A break of a minute or so takes half of a run away, from five minutes on all of it. */
 export const reliefOf = (lengthMin: number): number => (lengthMin < 5 ? 0.5 : 1);
@@ -43,7 +43,7 @@ export const KindsDialog = ({ rule, used, set, close }: Props) => {
         Under 5 min a break takes half of a run away, from 5 min on all of it. What is left empty is as in the
         rule.
       </p>
-      <table className={styles.kinds}>
+      <table className={dialog.kinds}>
         <thead>
           <tr>
             {[
@@ -130,7 +130,7 @@ export const KindsDialog = ({ rule, used, set, close }: Props) => {
                       any time
                     </Button>
                   ) : (
-                    <span className={styles.kindTime}>
+                    <span className={dialog.kindTime}>
                       <TimeField
                         label={key === 'earliestMin' ? 'Not before' : 'Not after'}
                         value={k[key] ?? 0}
