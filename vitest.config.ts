@@ -6,9 +6,9 @@ process.env.TZ = 'Pacific/Auckland';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['core/**/*.test.ts'] } },
-      { test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 20_000 } },
-      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'] } },
+      { test: { name: 'core', include: ['core/**/*.test.ts'], maxWorkers: 2 } },
+      { test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 20_000, maxWorkers: 2 } },
+      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], maxWorkers: 2 } },
       {
         test: {
           name: 'e2e',

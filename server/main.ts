@@ -1,6 +1,7 @@
 import { existsSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { join, resolve } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { createApp } from './app';
 import { createContext } from './context';
@@ -12,6 +13,8 @@ import { startClockwork } from './reminders/clockwork';
 import { createStandIn } from './stand-ins/calendars';
 
 const root = resolve(import.meta.dirname, '..');
+/** So long the end waits for what is under way. */
+const PATIENCE_MS = 2000;
 
 /** Reads a port, or ends with a sentence that says what is wrong with it. */
 const portFrom = (name: string, usual: string): number => {
@@ -71,7 +74,8 @@ const main = async (): Promise<void> => {
     if (ending) return;
     ending = true;
     server.close(() => {
-      void clockwork.stop().then(() => {
+      // A calendar that does not answer must not hold the end up either; its last good copy is safe.
+      void Promise.race([clockwork.stop(), setTimeout(PATIENCE_MS)]).then(() => {
         close();
         process.exit(0);
       });
@@ -80,7 +84,7 @@ const main = async (): Promise<void> => {
     standIn?.server.closeAllConnections();
     server.closeIdleConnections();
     // Connections that stay open (a browser's keep-alive) must not hold the end up.
-    setTimeout(() => server.closeAllConnections(), 500).unref();
+    void setTimeout(500, undefined, { ref: false }).then(() => server.closeAllConnections());
   };
   process.on('SIGINT', end);
   process.on('SIGTERM', end);
