@@ -161,6 +161,36 @@ const EXAMPLES: [name: string, start: string, rule: string, dates: string][] = [
     '1997-08-05 17 19 31',
   ],
   [
+    'weekly until 24 December',
+    '19970902T090000',
+    'FREQ=WEEKLY;UNTIL=19971224T000000Z',
+    '1997-09-02 09 16 23 30 1997-10-07 14 21 28 1997-11-04 11 18 25 1997-12-02 09 16 23',
+  ],
+  [
+    'Tuesday and Thursday until 7 October',
+    '19970902T090000',
+    'FREQ=WEEKLY;UNTIL=19971007T000000Z;WKST=SU;BYDAY=TU,TH',
+    '1997-09-02 04 09 11 16 18 23 25 30 1997-10-02',
+  ],
+  [
+    'first Friday until 24 December',
+    '19970905T090000',
+    'FREQ=MONTHLY;UNTIL=19971224T000000Z;BYDAY=1FR',
+    '1997-09-05 1997-10-03 1997-11-07 1997-12-05',
+  ],
+  [
+    'every Thursday in June, July and August',
+    '19970605T090000',
+    'FREQ=YEARLY;BYDAY=TH;BYMONTH=6,7,8',
+    '1997-06-05 12 19 26 1997-07-03 10 17 24 31 1997-08-07 14 21 28',
+  ],
+  [
+    'the Tuesday after the first Monday in November, every four years',
+    '19961105T090000',
+    'FREQ=YEARLY;INTERVAL=4;BYMONTH=11;BYDAY=TU;BYMONTHDAY=2,3,4,5,6,7,8',
+    '1996-11-05 2000-11-07 2004-11-02',
+  ],
+  [
     'a day that is not in every month',
     '20070115T090000',
     'FREQ=MONTHLY;BYMONTHDAY=15,30;COUNT=5',
@@ -221,6 +251,30 @@ describe('the recurrence examples of RFC 5545', () => {
     expect(found).toHaveLength(113);
     expect(found.every((s) => s.endsWith('09:00'))).toBe(true);
     expect(found.at(-1)).toBe('1997-12-23 09:00');
+  });
+
+  it.each([
+    'FREQ=YEARLY;UNTIL=20000131T140000Z;BYMONTH=1;BYDAY=SU,MO,TU,WE,TH,FR,SA',
+    'FREQ=DAILY;UNTIL=20000131T140000Z;BYMONTH=1',
+  ])('every day in January for three years: %s', (rule) => {
+    const text = calendar(`DTSTART;TZID=${ZONE}:19980101T090000`, 'DURATION:PT1H', `RRULE:${rule}`);
+    const found = starts(text, '2005-01-01');
+    const expected = [1998, 1999, 2000].flatMap((year) =>
+      Array.from({ length: 31 }, (_, d) => `${year}-01-${String(d + 1).padStart(2, '0')} 09:00`),
+    );
+    expect(found).toEqual(expected);
+  });
+
+  it.each([
+    'FREQ=DAILY;BYHOUR=9,10,11,12,13,14,15,16;BYMINUTE=0,20,40',
+    'FREQ=MINUTELY;INTERVAL=20;BYHOUR=9,10,11,12,13,14,15,16',
+  ])('every 20 minutes from 9:00 to 16:40: %s', (rule) => {
+    const text = calendar(`DTSTART;TZID=${ZONE}:19970902T090000`, 'DURATION:PT5M', `RRULE:${rule}`);
+    const found = starts(text, '1997-09-04');
+    expect(found).toHaveLength(48);
+    expect(found.slice(0, 4)).toEqual(['09:00', '09:20', '09:40', '10:00'].map((t) => `1997-09-02 ${t}`));
+    expect(found.at(23)).toBe('1997-09-02 16:40');
+    expect(found.at(24)).toBe('1997-09-03 09:00');
   });
 
   it('Friday the 13th, with an exception', () => {
