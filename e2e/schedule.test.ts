@@ -1,4 +1,5 @@
 import { addDays } from '@kotabi/core/schedule';
+import dayjs from 'dayjs';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { monday, saved, useApp } from './fixture';
@@ -297,6 +298,31 @@ describe('giving it out', () => {
     await page.goto(`${fixture.app.url}/week/timetable-desk/${addDays(next, 21)}`);
     await page.getByRole('slider').first().waitFor();
     await expect.poll(() => starts(page)).toEqual(before);
+    await page.close();
+  });
+
+  it('a rule is used from a date on; the weeks before it keep theirs', async () => {
+    const page = await open(`/week/timetable-desk/${addDays(next, 21)}`);
+    await page.getByRole('slider').first().waitFor();
+    await page.getByLabel('How often').click();
+    await page.getByText('So many a day', { exact: true }).click();
+    await page.getByLabel('Breaks a day').fill('2');
+    await saved(page);
+    await page.getByRole('button', { name: 'Other weeks' }).click();
+    await page.getByLabel('From the week of').fill(dayjs(addDays(next, 14)).format('D MMM YYYY'));
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Change 2 weeks' }).click();
+    await page.getByText('2 weeks are planned by this rule now.').waitFor();
+    for (const [weeks, breaks] of [
+      [2, 10],
+      [3, 10],
+    ] as const) {
+      await page.goto(`${fixture.app.url}/week/timetable-desk/${addDays(next, 7 * weeks)}`);
+      await expect.poll(() => page.getByRole('slider').count()).toBe(breaks);
+    }
+    await page.goto(`${fixture.app.url}/week/timetable-desk/${next}`);
+    await page.getByRole('slider').first().waitFor();
+    expect(await page.getByRole('slider').count()).toBeGreaterThan(10);
     await page.close();
   });
 

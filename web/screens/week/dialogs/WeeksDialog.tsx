@@ -1,13 +1,13 @@
 import type { Group, Kept, Person, Week } from '@kotabi/core/model';
 import {
   addDays,
+  changeFrom,
   copyWeek,
   dayInput,
   frameOf,
   mondayOf,
   shiftWeek,
   withPlan,
-  withRule,
 } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button, DatePicker, Modal } from 'antd';
@@ -48,7 +48,12 @@ export const WeeksDialog = ({ group, person, store, close }: Props) => {
   const targets = Array.from({ length: count }, (_, n) => addDays(week.startDate, 7 * (n + 1)));
   const past = targets.filter((d) => d < thisMonday);
   const there = targets.filter((d) => own.some((w) => w.value.startDate === d));
-  const later = own.filter((w) => w.value.startDate >= mondayOf(from) && w.value.startDate >= thisMonday);
+  const later = changeFrom(
+    own.map((w) => w.value),
+    // Dates as text: the later one is the last in order.
+    [from, thisMonday].sort().at(-1) ?? thisMonday,
+    week.rule,
+  );
 
   const doing = async (work: () => Promise<string>): Promise<void> => {
     setBusy(true);
@@ -75,8 +80,8 @@ export const WeeksDialog = ({ group, person, store, close }: Props) => {
     });
   const changeLater = (): Promise<void> =>
     doing(async () => {
-      for (const { value, version } of later) {
-        const ruled = withRule(value, week.rule);
+      for (const ruled of later) {
+        const { version = 0 } = own.find((w) => w.value.id === ruled.id) ?? {};
         const days = ruled.days.filter((d) => d.off === undefined && d.date >= today());
         const results = await planDays(
           days.map((d) => dayInput(frame, week.rule, d)),
@@ -150,9 +155,8 @@ export const WeeksDialog = ({ group, person, store, close }: Props) => {
         <DatePicker
           aria-label="From the week of"
           allowClear={false}
-          picker="week"
           value={dayjs(from)}
-          format={(d) => `week of ${d.startOf('week').add(1, 'day').format('D MMM YYYY')}`}
+          format="D MMM YYYY"
           onChange={(d) => d && setFrom(mondayOf(d.format('YYYY-MM-DD')))}
         />
         <Button disabled={busy || later.length === 0} onClick={() => void changeLater()}>
