@@ -1,6 +1,7 @@
 import { drawPose, pictureOf, poseAt } from '@kotabi/core/figure';
+import { stepOf } from '@kotabi/core/library';
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { Limit, Person } from '@kotabi/core/model';
-import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { needsTable } from '@kotabi/core/needs';
 import { medianMs, ratioLine } from './measure';
 

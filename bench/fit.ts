@@ -1,6 +1,7 @@
 import { chooseDoses, fitBreak, fitProblem } from '@kotabi/core/fit';
+import { stepOf } from '@kotabi/core/library';
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { Break, defaultApproach } from '@kotabi/core/model';
-import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { fitBySolver } from '../core/testing/slow-fit';
 import { loadSolver } from '../core/testing/solver-planner';

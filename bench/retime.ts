@@ -1,5 +1,6 @@
+import { stepOf } from '@kotabi/core/library';
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { Break, Person, type Step } from '@kotabi/core/model';
-import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { review } from '@kotabi/core/review';
 import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { medianMs, ratioLine } from './measure';

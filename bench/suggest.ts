@@ -1,5 +1,5 @@
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { defaultApproach } from '@kotabi/core/model';
-import { library, moveLookup } from '@kotabi/core/moves';
 import { highsSolver, SuggestRequest, suggest } from '@kotabi/core/suggest';
 import { loadSolver } from '../core/testing/solver-planner';
 import { ratioLine } from './measure';

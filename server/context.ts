@@ -1,5 +1,5 @@
+import { moveLookup } from '@kotabi/core/library/all';
 import { type Approach, defaultApproach, type MoveLookup, roomLimits, type Week } from '@kotabi/core/model';
-import { moveLookup } from '@kotabi/core/moves';
 import type { Audience } from '@kotabi/core/review';
 import { eq } from 'drizzle-orm';
 import { kinds } from './db/kinds';

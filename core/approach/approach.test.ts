@@ -1,19 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { stepOf } from '../library';
+import { library, moveLookup } from '../library/all';
 import { Approach, approachOf, defaultApproach, type Move } from '../model';
-import { library, moveLookup, stepOf } from '../moves';
 import { published } from '../reference';
 import { review } from '../review';
 import { brk } from '../testing/build';
 import { compileTimeline, resolveBreak } from '../timing';
-import {
-  approachChanges,
-  approachQuestions,
-  goingBreath,
-  isOffered,
-  proposedDose,
-  proposedRung,
-  regionOrder,
-} from '.';
+import { approachQuestions, goingBreath, isOffered, proposedDose, proposedRung, regionOrder } from '.';
 
 const lookup = moveLookup();
 const move = (id: string): Move => lookup(id) as Move;
@@ -55,7 +48,7 @@ describe('words', () => {
         own,
       );
       if (!resolved.ok) throw new Error('broken test');
-      return compileTimeline(resolved.value).parts.find((p) => p.kind === 'say')?.text ?? '';
+      return compileTimeline(resolved.value).parts.find((p) => p.kind === 'say')?.lines[0]?.text ?? '';
     };
     expect(said(defaultApproach)).toContain('out through the mouth');
     expect(said(other({ breathRoute: 'nose in, nose out' }))).toContain('out through the nose');
@@ -109,6 +102,7 @@ describe('flags', () => {
       resolved: resolved.value,
       timeline: compileTimeline(resolved.value),
       lookup,
+      library,
       audience: null,
     });
     return found.flatMap((f) => (f.code === 'againstApproach' ? [f.question] : []));
@@ -132,6 +126,7 @@ describe('flags', () => {
         resolved: resolved.value,
         timeline: compileTimeline(resolved.value),
         lookup,
+        library,
         audience: null,
       });
       return found.flatMap((f) => (f.code === 'againstApproach' ? [f.question] : []));
@@ -156,6 +151,7 @@ describe('flags', () => {
         resolved: resolved.value,
         timeline: compileTimeline(resolved.value),
         lookup,
+        library,
         audience: null,
       }).map((f) => f.code);
     };
@@ -165,37 +161,5 @@ describe('flags', () => {
       'notMobilised',
     );
     expect(codes(['ear-to-shoulder'], other({ warmUp: 'walk first' }))).toContain('notMobilised');
-  });
-});
-
-describe('what a change would alter', () => {
-  const breaks = [
-    brk([stepOf(move('round-and-lift'), 'a'), stepOf(move('nod-and-lift'), 'b')], { name: 'One' }),
-    brk([stepOf(move('wrist-circles'), 'a')], { id: 'two', name: 'Two' }),
-  ];
-
-  it('names the sentences, the notes and the proposals, and nothing else', () => {
-    const changes = approachChanges(defaultApproach, other({ rounding: 'inhale rounds' }), breaks, library);
-    expect(changes.breaks.map((b) => b.name)).toEqual(['One']);
-    expect(changes.breaks[0]?.words[0]?.before).toContain('Breathe in and lift');
-    expect(changes.breaks[0]?.words[0]?.after).toContain('Breathe out and lift');
-    expect(changes.proposals).toEqual([]);
-    const looking = approachChanges(
-      defaultApproach,
-      other({ lookingUp: 'never past neutral' }),
-      breaks,
-      library,
-    );
-    expect(looking.breaks[0]?.added.map((f) => f.code)).toEqual(['againstApproach']);
-    expect(looking.proposals.find((p) => p.moveId === 'nod-and-lift')?.what).toEqual(['rung']);
-    const holds = approachChanges(defaultApproach, other({ holdLength: '30 s' }), breaks, library);
-    expect(holds.proposals.length).toBeGreaterThan(30);
-  });
-
-  it('is nothing when nothing changes', () => {
-    expect(approachChanges(defaultApproach, defaultApproach, breaks, library)).toEqual({
-      breaks: [],
-      proposals: [],
-    });
   });
 });

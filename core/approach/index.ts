@@ -1,4 +1,3 @@
-export * from './changes';
 export * from './propose';
 export * from './questions';
 export * from './words';

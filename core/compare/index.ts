@@ -1,1 +1,2 @@
+export * from './approach';
 export * from './compare';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { produce } from 'immer';
 import { describe, expect, it } from 'vitest';
+import { stepOf } from '../library';
+import { moveLookup } from '../library/all';
 import { Break, stepsOf } from '../model';
-import { moveLookup, stepOf } from '../moves';
 import {
   breakChain,
   chainOf,

@@ -1,4 +1,5 @@
 export * from './clip';
 export * from './edits';
+export * from './fix';
 export * from './order';
 export * from './sides';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { library } from '../library/all';
 import { type Motion, type Move, Muscle, Pose } from '../model';
-import { library } from '../moves';
 import { motionOf } from '../needs';
 import { published } from '../reference';
 import {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { library, moveLookup } from '../library/all';
 import type { Move } from '../model';
-import { library, moveLookup } from '../moves';
 import { adoptBreakFile, adoptMoves, readBreakFile, readMoveFile, writeMoveFile } from '.';
 
 const ear = library.find((m) => m.id === 'ear-to-shoulder') as Move;

@@ -1,7 +1,5 @@
-import { resolveCue } from '../cues';
-import type { Milliseconds, Side } from '../model';
-import type { ResolvedBreak } from '../timing';
-import { type Part, stepMoves, type Timeline } from '../timing';
+import type { Milliseconds } from '../model';
+import { doseWords, type Part, partTitle, type Timeline } from '../timing';
 
 /** A WebVTT timestamp, `hh:mm:ss.ttt`. */
 export const vttTime = (ms: Milliseconds): string => {
@@ -17,40 +15,33 @@ const escapeCue = (text: string): string =>
     .replace(/>/g, '&gt;')
     .replace(/\s*[\r\n]+\s*/g, ' ');
 
-const sideWord = (side: Side | null): string => (side ? `${side === 'left' ? 'Left' : 'Right'} · ` : '');
-
-const secondsText = (ms: Milliseconds): string => `${Number((ms / 1000).toFixed(1))} s`;
-
-const cueText = (part: Part, moveOf: ReturnType<typeof stepMoves>): string => {
-  const move = moveOf(part.stepId);
-  switch (part.kind) {
-    case 'position':
-      return 'Change position';
-    case 'fetch':
-      return `Fetch: ${move?.things.join(', ') ?? ''}`;
-    case 'say':
-    case 'change':
-    case 'return':
-      return part.text;
-    case 'rest':
-      return `Rest ${secondsText(part.lengthMs)}`;
-    case 'work': {
-      const much = part.reps === null ? secondsText(part.lengthMs) : `${part.reps} ×`;
-      const direction = part.direction ? ` ${part.direction}` : '';
-      const feel = move ? resolveCue(`${move.cues.feel} ${move.cues.check}`, { side: part.side }) : '';
-      return `${sideWord(part.side)}${move?.name ?? ''}${direction} · ${much}\n${escapeCue(feel)}`;
-    }
-  }
+/** How much of it a part of work is. */
+const partDose = (part: Part): string => {
+  if (part.kind !== 'work') return '';
+  const { reps, breath, lengthMs } = part;
+  if (reps === null) return doseWords({ measure: 'seconds', amount: Number((lengthMs / 1000).toFixed(1)) });
+  return doseWords({ measure: 'reps', amount: reps, repSec: breath ? 'breath' : lengthMs / 1000 / reps });
 };
 
-/** A break as a WebVTT cue track: what is said and done, at the time at which it happens. */
-export const breakToVtt = (resolved: ResolvedBreak, timeline: Timeline): string => {
-  const moveOf = stepMoves(resolved);
-  const cues = timeline.parts.map((part) => {
-    const [head = '', ...rest] = cueText(part, moveOf).split('\n');
-    const lines = [escapeCue(head), ...rest].filter((line) => line.trim() !== '');
-    const times = `${vttTime(part.startMs)} --> ${vttTime(part.startMs + part.lengthMs)}`;
-    return [`${part.index + 1}`, times, ...lines].join('\n');
+const head = (part: Part): string =>
+  part.kind === 'note' ? '' : [part.moveName, partTitle(part), partDose(part)].filter(Boolean).join(' · ');
+
+/** A break as a WebVTT cue track: what is done as a heading, and below it each line when it is spoken. */
+export const breakToVtt = (name: string, timeline: Timeline): string => {
+  const cues = timeline.parts.flatMap((part) => {
+    const endMs = part.startMs + part.lengthMs;
+    const said = part.lines.map((l) => ({ atMs: part.startMs + l.atMs, text: l.text }));
+    const starts = said[0]?.atMs === part.startMs ? said : [{ atMs: part.startMs, text: '' }, ...said];
+    return starts.map(({ atMs, text }, i) => ({
+      from: atMs,
+      to: starts[i + 1]?.atMs ?? endMs,
+      lines: [head(part), text].filter((line) => line.trim() !== ''),
+    }));
   });
-  return `${[`WEBVTT ${escapeCue(resolved.brk.name)}`, ...cues].join('\n\n')}\n`;
+  const blocks = cues
+    .filter((cue) => cue.to > cue.from && cue.lines.length > 0)
+    .map(({ from, to, lines }, i) =>
+      [`${i + 1}`, `${vttTime(from)} --> ${vttTime(to)}`, ...lines.map(escapeCue)].join('\n'),
+    );
+  return `${[`WEBVTT ${escapeCue(name)}`, ...blocks].join('\n\n')}\n`;
 };

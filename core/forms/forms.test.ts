@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { library, moveLookup } from '../library/all';
 import { Break, defaultApproach, stepsOf } from '../model';
-import { library, moveLookup } from '../moves';
-import { timed } from '../review';
+import { reviewed } from '../review';
 import { breakFrom, starts } from '../starts';
 import { libStep } from '../testing/review';
 import { agreeForm, driftOf, makeForm, renewForm, shortSlot } from '.';
@@ -12,7 +12,7 @@ const newId = () => `n${n++}`;
 const context = { moves: library, lookup, approach: defaultApproach, audience: null, newId };
 const full = breakFrom(starts.find((s) => s.id === 'head-down')!, context);
 const judge = (b: Break) => {
-  const judged = timed(b, lookup);
+  const judged = reviewed(b, { library, lookup });
   if (!judged.ok) throw new Error('cannot be timed');
   return judged;
 };

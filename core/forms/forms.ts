@@ -1,5 +1,5 @@
 import { type Change, compareBreaks } from '../compare';
-import { removeSteps } from '../edit';
+import { applyFix, removeSteps } from '../edit';
 import { fitBreak } from '../fit';
 import {
   type Approach,
@@ -10,7 +10,7 @@ import {
   type Step,
   stepsOf,
 } from '../model';
-import { type Audience, applyFix } from '../review';
+import type { Audience } from '../review';
 import { swapsFor } from '../suggest/swap';
 
 interface Context {

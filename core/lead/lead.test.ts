@@ -33,7 +33,7 @@ describe('leading', () => {
       count: { value: 15, unit: 'seconds' },
       side: 'left',
       leftMs: 42_500,
-      next: { kind: 'change', side: 'right' },
+      next: { change: 'side', way: 'right' },
       breath: { phase: 'out' },
     });
   });

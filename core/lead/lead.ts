@@ -1,5 +1,5 @@
 import type { Milliseconds } from '../model';
-import type { Part, Timeline } from '../timing';
+import { isWork, type Timeline, type WorkPart } from '../timing';
 
 /** A reading of a steady clock, in milliseconds; only differences of it are used. */
 export type ClockMs = number;
@@ -105,17 +105,18 @@ export const back = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
 };
 
 /** The same work on the other side, still to come, that owes this part the same. */
-const twinOf = (timeline: Timeline, part: Part): Part | undefined =>
-  timeline.parts.find(
-    (p) =>
-      p.index > part.index &&
-      p.kind === 'work' &&
-      p.stepId === part.stepId &&
-      p.side !== part.side &&
-      p.set === part.set &&
-      p.direction === part.direction &&
-      p.firstRep === part.firstRep,
-  );
+const twinOf = (timeline: Timeline, part: WorkPart): WorkPart | undefined =>
+  timeline.parts
+    .filter(isWork)
+    .find(
+      (p) =>
+        p.index > part.index &&
+        p.stepId === part.stepId &&
+        p.side !== part.side &&
+        p.set === part.set &&
+        p.direction === part.direction &&
+        p.firstRep === part.firstRep,
+    );
 
 /**
  * Holds on for one more breath. The other side, when it is still to come, gets the same, so that a kind moment

@@ -1,6 +1,6 @@
 import { type BreathState, breathAt } from '../breath';
 import type { Milliseconds, Side } from '../model';
-import type { Part, Timeline } from '../timing';
+import { type Ahead, aheadOf, isWork, type Line, type Part, type Timeline, type WorkPart } from '../timing';
 import { type Lead, ledLengthMs } from './lead';
 
 /** What the room is shown at one moment. */
@@ -17,15 +17,13 @@ export interface LeadView {
   leftMs: Milliseconds;
   /** Share of the break that lies behind, 0 to 1. */
   progress: number;
-  /** The next part in which something else is to be done: another step, side or direction. */
-  next: Part | null;
+  /** What comes after this: another move, side, direction or set. */
+  next: Ahead;
   /** The half to light. */
   side: Side | null;
+  /** The words that were spoken last and still hold; null before the first ones. */
+  line: Line | null;
 }
-
-/** Coming back to neutral belongs to what was done, so it is nothing else to do. */
-const isOther = (a: Part, b: Part): boolean =>
-  a.stepId !== b.stepId || (b.kind !== 'return' && (a.side !== b.side || a.direction !== b.direction));
 
 const countOf = (part: Part, elapsedMs: Milliseconds, lengthMs: Milliseconds): LeadView['count'] => {
   if (part.kind === 'rest') return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };
@@ -36,16 +34,40 @@ const countOf = (part: Part, elapsedMs: Milliseconds, lengthMs: Milliseconds): L
 };
 
 /** Repetitions of an alternating step left on this side, this one included. */
-const alternatingLeft = (timeline: Timeline, part: Part): number =>
-  timeline.parts.filter(
-    (p) =>
-      p.index >= part.index &&
-      p.kind === 'work' &&
-      p.stepId === part.stepId &&
-      p.set === part.set &&
-      p.direction === part.direction &&
-      p.side === part.side,
-  ).length;
+const alternatingLeft = (timeline: Timeline, part: WorkPart): number =>
+  timeline.parts
+    .filter(isWork)
+    .filter(
+      (p) =>
+        p.index >= part.index &&
+        p.stepId === part.stepId &&
+        p.set === part.set &&
+        p.direction === part.direction &&
+        p.side === part.side,
+    ).length;
+
+/** A spoken number is on screen anyway, so the words before it stay. */
+const stays = (line: Line): boolean => line.role !== 'count';
+
+/**
+ * The line that holds at a moment of a part: the last one begun in it, or, while work goes from side to side, in the
+ * parts of the same step before it. What belongs to the end comes later by what was added.
+ */
+export const lineAt = (timeline: Timeline, lead: Lead): Line | null => {
+  const here = timeline.parts[lead.index];
+  if (!here) return null;
+  const addedMs = lead.addedMs[lead.index] ?? 0;
+  const begun = here.lines.filter((l) => stays(l) && l.atMs + (l.fromEnd ? addedMs : 0) <= lead.elapsedMs);
+  const last = begun.at(-1) ?? here.dropped.find((l) => here.kind !== 'work' && stays(l));
+  if (last) return last;
+  for (let i = lead.index - 1; i >= 0; i--) {
+    const part = timeline.parts[i];
+    if (!part || part.stepId !== here.stepId || (part.kind !== 'work' && here.kind === 'work')) return null;
+    const line = part.lines.filter(stays).at(-1);
+    if (line) return line;
+  }
+  return null;
+};
 
 /** Reads a break being led, already advanced to the moment shown. */
 export const viewOf = (timeline: Timeline, lead: Lead): LeadView => {
@@ -58,16 +80,18 @@ export const viewOf = (timeline: Timeline, lead: Lead): LeadView => {
   const remainingMs = index < timeline.parts.length ? Math.max(0, lengthMs - elapsedMs) : 0;
   const leftMs = rest + (part ? remainingMs : 0);
   const whole = timeline.parts.reduce((sum, p) => sum + ledLengthMs(timeline, lead, p.index), 0);
-  const counted = part && countOf(part, elapsedMs, lengthMs);
   const single = part?.kind === 'work' && part.reps === 1 && part.side !== null;
   return {
     part,
     remainingMs,
-    count: single && part ? { value: alternatingLeft(timeline, part), unit: 'reps' } : counted,
-    breath: part?.breath ? breathAt(part.breath, elapsedMs) : null,
+    count: single
+      ? { value: alternatingLeft(timeline, part), unit: 'reps' }
+      : part && countOf(part, elapsedMs, lengthMs),
+    breath: part?.kind === 'work' && part.breath ? breathAt(part.breath, elapsedMs) : null,
     leftMs,
     progress: whole === 0 ? 1 : 1 - leftMs / whole,
-    next: timeline.parts.find((p) => p.index > index && (!part || isOther(part, p))) ?? null,
+    next: aheadOf(timeline.parts, part),
     side: part?.side ?? null,
+    line: lineAt(timeline, lead),
   };
 };

@@ -1,5 +1,5 @@
 import type { Area, Move, Muscle, Seconds, Side } from '../model';
-import { type ResolvedBreak, stepMoves, type Timeline } from '../timing';
+import { isWork, type ResolvedBreak, stepMoves, type Timeline } from '../timing';
 
 /** Seconds by side. What is felt on both sides counts whole for each. */
 export type BySide = Record<Side, Seconds>;
@@ -37,10 +37,11 @@ export const givesOf = (resolved: ResolvedBreak, { parts, totals }: Timeline): G
   const main = new Map<Muscle, Area>();
   const moveOf = stepMoves(resolved);
   let strong = false;
-  for (const { kind, felt, lengthMs, stepId } of parts) {
+  for (const part of parts.filter(isWork)) {
+    const { felt, lengthMs, stepId } = part;
     const move = moveOf(stepId);
     const area = move?.areas[0];
-    if (!move || !area || kind !== 'work' || felt === null) continue;
+    if (!move || !area) continue;
     if (move.kind === 'activate' || move.asks.includes('effort')) strong = true;
     const sec = lengthMs / 1000;
     if (KINDS_THAT_MOVE.includes(move.kind)) add(movedAreas, area, felt, sec);

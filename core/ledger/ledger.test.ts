@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { moveLookup } from '../library/all';
 import { type Break, Break as BreakSchema } from '../model';
-import { moveLookup } from '../moves';
-import { timed } from '../review';
+import { timed } from '../timing';
 import { AIM_DAYS, AIM_SEC, givesOf, ledgerOf, targetsOf } from '.';
 
 const lookup = moveLookup([]);

@@ -17,3 +17,4 @@ export * from './session';
 export * from './units';
 export * from './use';
 export * from './week';
+export * from './weight';

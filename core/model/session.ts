@@ -8,7 +8,7 @@ const Tension = z.int().min(0).max(10).nullable();
 export const DonePart = z.object({
   stepId: Id,
   moveName: z.string().max(80),
-  kind: z.enum(['position', 'fetch', 'say', 'change', 'work', 'rest', 'return']),
+  kind: z.enum(['position', 'fetch', 'say', 'change', 'work', 'rest', 'return', 'note']),
   /** The way that was led, as said aloud; null for moves without sides. */
   side: Side.nullable(),
   /** The side that felt it, as the sheet counts it; null when nothing was worked. */

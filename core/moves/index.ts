@@ -1,4 +1,5 @@
-import { Move, type MoveLookup } from '../model';
+import type { LibraryData } from '../library';
+import { Move } from '../model';
 import { breathMoves } from './breath';
 import { faceMoves } from './face';
 import { floorMoves } from './floor';
@@ -9,26 +10,21 @@ import { shoulderMoves } from './shoulder';
 import { spineMoves } from './spine';
 import { wristMoves } from './wrist';
 
-/** The moves that come with Kotabi, checked against the schema when they are loaded. */
-export const library: readonly Move[] = [
-  ...breathMoves,
-  ...neckMoves,
-  ...shoulderMoves,
-  ...spineMoves,
-  ...wristMoves,
-  ...hipMoves,
-  ...faceMoves,
-  ...floorMoves,
-].map((data) => Move.parse(data));
-
-const byId = new Map([...library, ...pauses].map((move) => [move.id, move]));
-
-/** Finds a move among the instructor's own first, then in the library. */
-export const moveLookup =
-  (own: readonly Move[] = []): MoveLookup =>
-  (id) =>
-    own.find((m) => m.id === id) ?? byId.get(id);
-
-export * from './cautions';
-export * from './pauses';
-export * from './step';
+/**
+ * Works the library out from its builders: poses are solved and every move is checked against the schema. It takes
+ * about half a second, so nobody does it at a start: the outcome is kept in `library/library.json`, and a test
+ * holds the two together.
+ */
+export const buildLibrary = (): LibraryData => ({
+  moves: [
+    ...breathMoves,
+    ...neckMoves,
+    ...shoulderMoves,
+    ...spineMoves,
+    ...wristMoves,
+    ...hipMoves,
+    ...faceMoves,
+    ...floorMoves,
+  ].map((data) => Move.parse(data)),
+  pauses: [...pauses],
+});

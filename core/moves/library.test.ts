@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { cueContext, isOffered } from '../approach';
 import { againOf, countWords, resolveCue, sayOf } from '../cues';
+import { stepOf } from '../library';
+import { library, moveLookup, pauses } from '../library/all';
 import {
   Approach,
   Area,
@@ -15,7 +17,8 @@ import {
 } from '../model';
 import { published } from '../reference';
 import { brk, compile } from '../testing/build';
-import { CARE, library, moveLookup, stepOf } from '.';
+import { buildLibrary } from '.';
+import { CARE } from './cautions';
 
 const sides = ['left', 'right'] as const;
 
@@ -35,6 +38,12 @@ const cuesOf = (move: Move, rung: string | undefined): string[] =>
 const ladder = (move: Move): (string | undefined)[] => [undefined, ...move.rungs.map((r) => r.name)];
 
 describe('the library', () => {
+  it('is kept as data exactly as its builders make it; `npm run library` writes it anew', () => {
+    const { moves, pauses: between } = buildLibrary();
+    expect(library).toEqual(moves);
+    expect(pauses).toEqual(between);
+  });
+
   it('holds about 125 moves over every region, each with its own id and name', () => {
     expect(library.length).toBeGreaterThanOrEqual(125);
     for (const key of ['id', 'name', 'purpose'] as const)
@@ -133,7 +142,7 @@ describe('the library', () => {
       if (ways.pattern === 'together') return expect(passes).toEqual([null]);
       const { parts } = compile(brk([stepOf(move, 's')], { firstSide: 'left' }), [move]);
       const first = parts.find((p) => p.kind === 'say');
-      expect(first?.text).toBe(
+      expect(first?.lines[0]?.text).toBe(
         resolveCue(
           sayOf(move),
           cueContext(move, defaultApproach, { side: 'left', direction: directions[0] }),
@@ -141,7 +150,7 @@ describe('the library', () => {
       );
       const second = parts.find((p) => p.kind === 'change' && p.side === 'right');
       if (ways.pattern === 'each')
-        expect(second?.text).toBe(
+        expect(second?.lines[0]?.text).toBe(
           resolveCue(
             againOf(move),
             cueContext(move, defaultApproach, { side: 'right', direction: directions[0] }),

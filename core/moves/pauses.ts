@@ -58,6 +58,3 @@ export const pauses: readonly Move[] = [
     },
   ),
 ];
-
-/** True for what stands between the moves. */
-export const isPause = (move: Pick<Move, 'kind'>): boolean => move.kind === 'pause';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { stepOf } from '../library';
+import { library, moveLookup } from '../library/all';
 import { Limit, type Move, type PersonLimit, RoomLimit, type Step } from '../model';
-import { library, moveLookup, stepOf } from '../moves';
 import { brk } from '../testing/build';
 import { answerFor, demandsOf, needRules, needsTable, type Room, rulesOf, VERDICTS } from '.';
 

@@ -1,19 +1,15 @@
 import type { Lead } from '../lead';
-import type { DonePart, Milliseconds, Move, Session, Side } from '../model';
+import type { DonePart, Milliseconds, Session, Side } from '../model';
 import type { Timeline } from '../timing';
 
 /** Part by part, what was planned and what was really done. */
-export const doneParts = (
-  timeline: Timeline,
-  lead: Lead,
-  moveOf: (stepId: string) => Move | undefined,
-): DonePart[] =>
+export const doneParts = (timeline: Timeline, lead: Lead): DonePart[] =>
   timeline.parts.map((part) => ({
     stepId: part.stepId,
-    moveName: moveOf(part.stepId)?.name ?? 'A move that is gone',
+    moveName: part.moveName,
     kind: part.kind,
     side: part.side,
-    felt: part.felt,
+    felt: part.kind === 'work' ? part.felt : null,
     plannedMs: part.lengthMs,
     doneMs: Math.round(lead.doneMs[part.index] ?? 0),
   }));

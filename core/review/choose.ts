@@ -1,15 +1,15 @@
 import { isOffered, isSeated, proposedDose } from '../approach/propose';
+import type { Fix } from '../edit/fix';
 import { type Approach, type Area, isTwoWay, type Kind, type Move, type MoveLookup } from '../model';
-import { library } from '../moves';
 import type { Answer } from '../needs';
 import type { PlacedStep } from './facts';
-import type { Fix } from './fix';
 
 /**
  * The move of a kind one would put in for an area: the shortest usual dose among those that are for that area
  * first of all, else among those that reach it too. Undefined when the library has none on the seat.
  */
 export const moveFor = (
+  library: readonly Move[],
   kind: Kind,
   area: Area,
   approach: Approach,

@@ -1,38 +1,7 @@
-import type { Position, Side } from '../model';
-import { isResolvedChain, type Part, type ResolvedBreak, type ResolvedStep, type Timeline } from '../timing';
+import type { Side } from '../model';
+import type { Part, ResolvedStep, Timeline } from '../timing';
 
-/** A step with where it stands and the sides it is really done on, chain included. */
-export interface PlacedStep extends ResolvedStep {
-  /** Place among all steps, from 0. */
-  index: number;
-  chainId: string | null;
-  doneSides: 'both' | Side | 'none';
-  position: Position;
-}
-
-const meet = (a: 'both' | Side, b: 'both' | Side): PlacedStep['doneSides'] => {
-  if (a === 'both') return b;
-  return b === 'both' || a === b ? a : 'none';
-};
-
-const placed = new WeakMap<ResolvedBreak, PlacedStep[]>();
-
-/** All steps in order, links of chains with the sides their chain leaves them. Worked out once for each break. */
-export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
-  const known = placed.get(resolved);
-  if (known) return known;
-  const steps: PlacedStep[] = [];
-  const add = (at: ResolvedStep, chainId: string | null, doneSides: PlacedStep['doneSides']): void => {
-    const position = at.step.position ?? at.move.position;
-    steps.push({ ...at, index: steps.length, chainId, doneSides, position });
-  };
-  for (const item of resolved.items)
-    if (isResolvedChain(item))
-      for (const link of item.links) add(link, item.chain.id, meet(item.chain.sides, link.step.sides));
-    else add(item, null, item.step.sides);
-  placed.set(resolved, steps);
-  return steps;
-};
+export { type PlacedStep, placedSteps } from '../timing';
 
 const byStep = new WeakMap<Timeline, Map<string, Part[]>>();
 

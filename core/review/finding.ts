@@ -1,11 +1,18 @@
-import type { ApproachQuestion, Area, MoveLookup, Muscle, Person, Position, Side, Thing } from '../model';
+import type { Fix } from '../edit/fix';
+import type {
+  ApproachQuestion,
+  Area,
+  Move,
+  MoveLookup,
+  Muscle,
+  Person,
+  Position,
+  Side,
+  Thing,
+  Weight,
+} from '../model';
 import type { Room } from '../needs';
 import type { ResolvedBreak, Timeline } from '../timing';
-import type { Fix } from './fix';
-
-/** How much a finding weighs: stop before it is led, see to it, or just have a look. */
-export type Weight = 'stop' | 'caution' | 'look';
-export const WEIGHTS: readonly Weight[] = ['stop', 'caution', 'look'];
 
 /** What a careful colleague would notice, as data; the words are the interface's. */
 export type Finding = {
@@ -64,6 +71,8 @@ export interface ReviewInput {
   resolved: ResolvedBreak;
   timeline: Timeline;
   lookup: MoveLookup;
+  /** The moves a fix may put in. */
+  library: readonly Move[];
   /** Null when the break is for nobody in particular. */
   audience: Audience | null;
 }

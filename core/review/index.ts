@@ -1,4 +1,3 @@
 export * from './finding';
-export * from './fix';
 export * from './review';
-export * from './timed';
+export * from './reviewed';

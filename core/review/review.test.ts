@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { shelf } from '../library/all';
 import { defaultApproach } from '../model';
-import { moveLookup } from '../moves';
 import { brk, each, move, step } from '../testing/build';
 import { findings, found } from '../testing/review';
-import { findingKey, judged, timed } from '.';
+import { findingKey, judged, reviewed } from '.';
 
 const a = move('a', { ways: each() });
 
@@ -34,6 +34,6 @@ describe('review', () => {
   });
 
   it('says why a break cannot be judged', () => {
-    expect(timed(brk([step('gone')]), moveLookup(), defaultApproach)).toMatchObject({ ok: false });
+    expect(reviewed(brk([step('gone')]), shelf(), defaultApproach)).toMatchObject({ ok: false });
   });
 });

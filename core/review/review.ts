@@ -1,5 +1,5 @@
-import type { Aside } from '../model';
-import { type Finding, findingKey, type ReviewInput, WEIGHTS } from './finding';
+import { type Aside, WEIGHTS } from '../model';
+import { type Finding, findingKey, type ReviewInput } from './finding';
 import { reviewRules } from './rules';
 
 /** Everything the rules find, in order of weight. */

@@ -1,19 +1,22 @@
-import { DateTime } from 'luxon';
+import dayjs, { type Dayjs } from 'dayjs';
+import utc from 'dayjs/plugin/utc.js';
 import type { IsoDate } from '../model';
 
-/** The Monday of the week a date lies in. */
-export const mondayOf = (date: IsoDate): IsoDate =>
-  DateTime.fromISO(date, { zone: 'utc' }).startOf('week').toISODate() as IsoDate;
+// The pages have this library with their date pickers; the clock changes of zones are the calendars' business.
+dayjs.extend(utc);
 
-/** The date so many days later. */
-export const addDays = (date: IsoDate, days: number): IsoDate =>
-  DateTime.fromISO(date, { zone: 'utc' }).plus({ days }).toISODate() as IsoDate;
+const day = (date: IsoDate): Dayjs => dayjs.utc(date);
+const iso = (date: Dayjs): IsoDate => date.format('YYYY-MM-DD');
 
 /** ISO weekday of a date, 1 Monday to 7 Sunday. */
-export const weekdayOf = (date: IsoDate): number => DateTime.fromISO(date, { zone: 'utc' }).weekday;
+export const weekdayOf = (date: IsoDate): number => day(date).day() || 7;
+
+/** The Monday of the week a date lies in. */
+export const mondayOf = (date: IsoDate): IsoDate => iso(day(date).subtract(weekdayOf(date) - 1, 'day'));
+
+/** The date so many days later. */
+export const addDays = (date: IsoDate, days: number): IsoDate => iso(day(date).add(days, 'day'));
 
 /** Whole weeks from one Monday to the week a date lies in; negative when it lies before. */
-export const weeksSince = (from: IsoDate, date: IsoDate): number => {
-  const start = DateTime.fromISO(mondayOf(from), { zone: 'utc' });
-  return Math.round(DateTime.fromISO(mondayOf(date), { zone: 'utc' }).diff(start, 'weeks').weeks);
-};
+export const weeksSince = (from: IsoDate, date: IsoDate): number =>
+  Math.round(day(mondayOf(date)).diff(day(mondayOf(from)), 'day') / 7);

@@ -144,3 +144,15 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
     }
   }
 };
+
+/** The long breaks that some rules speak of, when the rule has only one kind so far. */
+const LONG = { id: 'long', name: 'Longer', lengthMin: 10, relief: 1 };
+
+/** The rule with another frequency; one that speaks of longer breaks gets a longer kind when there is none. */
+export const withFrequency = (rule: WeekRule, frequency: Frequency): WeekRule => {
+  const wantsLong = frequency.code === 'hourly' || frequency.code === 'rota';
+  const lengths = new Set(rule.kinds.filter((k) => !k.onlyByHand).map((k) => k.lengthMin));
+  const long = Math.max(...lengths);
+  const missing = wantsLong && (frequency.code === 'rota' ? long < LONG.lengthMin : lengths.size < 2);
+  return { ...rule, frequency, kinds: missing ? [...rule.kinds, LONG] : rule.kinds };
+};

@@ -1,10 +1,12 @@
 export * from './by-hand';
 export type { CountOf } from './counters';
 export * from './dates';
+export * from './edit-day';
 export * from './explain';
 export * from './frequency';
 export * from './guidance';
 export * from './many-weeks';
+export * from './mend';
 export * from './plan-day';
 export * from './plan-week';
 export * from './run';

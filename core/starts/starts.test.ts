@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { library, moveLookup } from '../library/all';
 import { Break, defaultApproach, isTwoWay, stepsOf } from '../model';
-import { moveLookup } from '../moves';
-import { timed } from '../review';
+import { reviewed } from '../review';
 import { breakFrom, starts } from '.';
 
 const lookup = moveLookup();
@@ -25,7 +25,7 @@ describe('starting points', () => {
     const brk = made(id);
     expect(Break.parse(brk)).toEqual(brk);
     expect(new Set(stepsOf(brk).map((s) => s.id)).size).toBe(stepsOf(brk).length);
-    const judged = timed(brk, lookup);
+    const judged = reviewed(brk, { library, lookup });
     if (!judged.ok) throw new Error('cannot be timed');
     expect(judged.findings).toEqual([]);
     expect(judged.timeline.totals.totalMs).toBeLessThanOrEqual(brk.slotSec * 1000);
@@ -34,7 +34,7 @@ describe('starting points', () => {
 
   it('half a minute on a call is added up by hand', () => {
     // Toes up: words, ten times 2 s, 2 s back.
-    const judged = timed(made('call-half-minute'), lookup);
+    const judged = reviewed(made('call-half-minute'), { library, lookup });
     if (!judged.ok) throw new Error('cannot be timed');
     const say = judged.timeline.parts[0].lengthMs;
     expect(judged.timeline.totals.totalMs).toBe(say + 20_000 + 2000);

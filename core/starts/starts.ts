@@ -1,3 +1,4 @@
+import { stepOf } from '../library';
 import {
   type Approach,
   Break,
@@ -7,7 +8,6 @@ import {
   type MoveLookup,
   type Step,
 } from '../model';
-import { stepOf } from '../moves';
 
 /** A break to begin with: what it is called, when it is for, and what is in it. */
 export interface Start {

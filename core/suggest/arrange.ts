@@ -1,7 +1,7 @@
 import { regionOrder } from '../approach/propose';
 import { MOST_LINKS } from '../edit';
-import type { Approach, Break, Item, Kind, Position, Step, Thing } from '../model';
-import { moveLookup, stepOf } from '../moves';
+import { stepOf } from '../library';
+import type { Approach, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
 import { rangeOf } from '../review/poses';
 import { announcement } from '../review/rules/things';
 import type { Candidate } from './candidates';
@@ -94,6 +94,7 @@ export const arrange = (
   chosen: readonly Chosen[],
   { edge, stand, things }: { edge: boolean; stand: boolean; things: readonly Thing[] },
   approach: Approach,
+  lookup: MoveLookup,
 ): Break => {
   const order = regionOrder(approach);
   const seat: Position = edge ? 'edge' : 'back';
@@ -117,7 +118,7 @@ export const arrange = (
   });
   const inSeries = (steps: Item[]): Item[] => (approach.sides === 'chain' ? asSeries(steps, chosen) : steps);
   const notes = things.flatMap((thing): Step[] => {
-    const note = moveLookup()('pause-note');
+    const note = lookup('pause-note');
     return note ? [{ ...stepOf(note, `note-${thing}`), words: announcement(thing) }] : [];
   });
   return {

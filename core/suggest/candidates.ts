@@ -1,5 +1,6 @@
 import { isOffered, regionOrder } from '../approach/propose';
 import { bandOf, dosesOf } from '../fit';
+import { stepOf } from '../library';
 import {
   type Approach,
   type Area,
@@ -13,9 +14,8 @@ import {
   type Step,
   type Thing,
 } from '../model';
-import { stepOf } from '../moves';
 import { answerFor } from '../needs';
-import { type Audience, type FindingCode, timed } from '../review';
+import { type Audience, type FindingCode, reviewed } from '../review';
 import { workMs } from '../timing';
 import type { SuggestRequest } from './request';
 
@@ -97,9 +97,9 @@ export const emptyBreak = ({ request, approach }: Pick<Setting, 'request' | 'app
 const CALM_RATIO = 2;
 
 const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
-  const only = timed(
+  const only = reviewed(
     { ...brk, slotSec: 3600, items: [step] },
-    setting.lookup,
+    { library: setting.moves, lookup: setting.lookup },
     setting.approach,
     setting.audience,
   );

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it, vi } from 'vitest';
+import { library, moveLookup } from '../library/all';
 import { type Approach, type Area, Break, defaultApproach, type Move, stepsOf } from '../model';
-import { library, moveLookup } from '../moves';
-import { timed } from '../review';
+import { reviewed } from '../review';
 import { breaths, cues, each, hold, lookupIn, move, reps } from '../testing/build';
 import { audienceOf } from '../testing/review';
 import { suggestSlowly } from '../testing/slow-suggest';
@@ -53,7 +53,7 @@ describe('suggesting from the whole library', () => {
     expect(breaks.length).toBe(request.count);
     for (const brk of breaks) {
       expect(Break.parse(JSON.parse(JSON.stringify(brk)))).toEqual(JSON.parse(JSON.stringify(brk)));
-      const judged = timed(brk, lookup);
+      const judged = reviewed(brk, { library, lookup });
       if (!judged.ok) throw new Error('cannot be timed');
       expect(judged.timeline.totals.totalMs).toBeLessThanOrEqual(request.slotSec * 1000);
       expect(judged.findings).toEqual([]);
@@ -79,7 +79,7 @@ describe('suggesting from the whole library', () => {
     const approach = { ...defaultApproach, [question]: answer };
     const request = ask(420, ['neck', 'chest', 'forearm'], { count: 1, seatedOnly: question !== 'ending' });
     const [brk] = breaksOf(settingOf(request, { approach }));
-    const judged = timed(brk, lookup, approach);
+    const judged = reviewed(brk, { library, lookup }, approach);
     expect(judged.ok && judged.findings).toEqual([]);
     if (question === 'sides') expect(brk.items.some((i) => i.type === 'chain')).toBe(true);
     if (question === 'holdIn') expect(stepsOf(brk).some((s) => s.dose.measure === 'breaths')).toBe(true);
@@ -102,7 +102,7 @@ describe('suggesting from the whole library', () => {
 
   it('holds what is wanted on both sides alike', () => {
     for (const brk of breaksOf(settingOf(ask(600, ['neck', 'forearm'], { count: 1 })))) {
-      const judged = timed(brk, lookup);
+      const judged = reviewed(brk, { library, lookup });
       if (!judged.ok) throw new Error('cannot be timed');
       expect(judged.timeline.totals.leftMs).toBe(judged.timeline.totals.rightMs);
       expect(judged.timeline.totals.leftMs).toBeGreaterThan(0);
@@ -125,7 +125,7 @@ describe('suggesting from the whole library', () => {
     const audience = audienceOf([['shoulder'], ['dizziness']]);
     expect(candidatesFor(settingOf(request, { audience })).some((c) => c.others > 0)).toBe(true);
     const [brk] = breaksOf(settingOf(request, { audience }));
-    const judged = timed(brk, lookup, defaultApproach, audience);
+    const judged = reviewed(brk, { library, lookup }, defaultApproach, audience);
     expect(judged.ok && judged.findings).toEqual([]);
   });
 

@@ -1,5 +1,5 @@
 import { type Break, stepsOf } from '../model';
-import { timed } from '../review';
+import { reviewed } from '../review';
 import type { Row, Solution, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
 import { type Candidate, candidatesFor, emptyBreak, type Setting } from './candidates';
@@ -98,8 +98,8 @@ export const suggest = (
       const chosen = chosenIn(program, candidates, values);
       const things = [...program.thingColumns].flatMap(([t, x]) => (on(x) ? [t] : []));
       const placed = { edge: on(program.edgeColumn), stand: on(program.standColumn), things };
-      const brk = arrange(empty, chosen, placed, approach);
-      const judged = timed(brk, lookup, approach, audience);
+      const brk = arrange(empty, chosen, placed, approach, lookup);
+      const judged = reviewed(brk, { library: setting.moves, lookup }, approach, audience);
       const open = judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
       const suggestion: Suggestion = {
         brk,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { library, moveLookup } from '../library/all';
 import { defaultApproach, type Item } from '../model';
-import { library, moveLookup } from '../moves';
 import { brk } from '../testing/build';
 import { audienceOf, libStep } from '../testing/review';
 import { compileTimeline, resolveBreak } from '../timing';

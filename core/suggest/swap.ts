@@ -1,8 +1,9 @@
 import { isOffered, isSeated } from '../approach/propose';
+import { applyFix } from '../edit';
+import { stepOf } from '../library';
 import type { Approach, Break, Milliseconds, Move, MoveLookup, Muscle, Step } from '../model';
-import { stepOf } from '../moves';
 import { answerFor } from '../needs';
-import { type Audience, applyFix, timed } from '../review';
+import { type Audience, reviewed } from '../review';
 
 /** A move that would serve instead, with what changes. */
 export interface Swap {
@@ -54,8 +55,9 @@ interface Context {
  */
 export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): Swap[] => {
   const { lookup, approach, audience, moves } = context;
+  const shelf = { library: moves, lookup };
   const now = lookup(step.moveId);
-  const before = timed(brk, lookup, approach, audience);
+  const before = reviewed(brk, shelf, approach, audience);
   if (!now || !before.ok) return [];
   const kinds = SAME_WORK[now.kind] ?? [now.kind];
   const used = new Set(
@@ -81,7 +83,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     const draft: Break = JSON.parse(JSON.stringify(brk));
     const fix = { do: 'swap', stepId: step.id, moveId: move.id, name: move.name } as const;
     applyFix(draft, fix, { lookup, approach, newId: () => step.id });
-    const after = timed(draft, lookup, approach, audience);
+    const after = reviewed(draft, shelf, approach, audience);
     if (!after.ok) return [];
     const byMs = after.timeline.totals.totalMs - before.timeline.totals.totalMs;
     const shared = now.muscles.filter((m) => move.muscles.includes(m));

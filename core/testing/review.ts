@@ -1,3 +1,6 @@
+import { applyFix } from '../edit';
+import { stepOf } from '../library';
+import { library, moveLookup } from '../library/all';
 import {
   type Break,
   defaultApproach,
@@ -8,8 +11,8 @@ import {
   Person,
   roomLimits,
 } from '../model';
-import { library, moveLookup, stepOf } from '../moves';
-import { type Audience, applyFix, type Finding, type FindingCode, timed } from '../review';
+import { type Audience, type Finding, type FindingCode, reviewed } from '../review';
+import { timed } from '../timing';
 import { brk, hold, lookupIn, move, reps, step } from './build';
 
 const settle = move('settle', { kind: 'settle', areas: ['breath'] });
@@ -17,12 +20,13 @@ const breathe = move('breathe', { kind: 'breathe', areas: ['breath'] });
 const warm = move('warm', { kind: 'mobilise', areas: ['neck'] });
 const release = move('release', { kind: 'release', areas: ['shoulder'] });
 const close = move('close', { kind: 'close', areas: ['breath'] });
+const find = moveLookup();
 const frame = [settle, breathe, warm, release, close];
 
 /** What is found in a break, in order of weight. */
 export const findings = (b: Break, moves: readonly Move[], audience: Audience | null = null): Finding[] => {
   const known = lookupIn([...moves, ...library]);
-  const result = timed(b, (id) => known(id) ?? moveLookup()(id), undefined, audience);
+  const result = reviewed(b, { library, lookup: (id) => known(id) ?? find(id) }, undefined, audience);
   if (!result.ok) throw new Error('broken test');
   return result.findings;
 };

@@ -45,7 +45,7 @@ export const suggestSlowly = (candidates: readonly Candidate[], setting: Setting
     const moved = new Set(
       chosen.filter((c) => c.candidate.move.kind === 'mobilise').flatMap((c) => c.candidate.move.areas),
     );
-    const brk = arrange(empty, chosen, { edge: false, stand: false, things: [] }, approach);
+    const brk = arrange(empty, chosen, { edge: false, stand: false, things: [] }, approach, lookup);
     const resolved = resolveBreak(brk, lookup, approach);
     if (!resolved.ok) throw new Error('broken reference');
     const { parts, totals } = compileTimeline(resolved.value);

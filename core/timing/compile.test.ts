@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Item } from '../model';
 import { alternate, brk, compile, cues, each, hold, lookupIn, move, reps, step } from '../testing/build';
 import { resolveBreak } from './resolve';
-import { imbalance } from './timeline';
+import { imbalance, isWork } from './timeline';
 import { workingOf, workingText } from './working';
 
 describe('compiling a break', () => {
@@ -75,9 +75,9 @@ describe('compiling a break', () => {
       ]),
       ['a', 'b', 'c'].map((id) => move(id)),
     );
-    const guided = parts.filter((p) => p.breath).map((p) => p.stepId);
+    const guided = parts.filter((p) => p.kind === 'work' && p.breath).map((p) => p.stepId);
     expect(guided).toEqual(['a', 'c']);
-    expect(parts.find((p) => p.breath)?.breath).toEqual({ cycleMs: 10_000, inMs: 4000 });
+    expect(parts.find(isWork)?.breath).toEqual({ cycleMs: 10_000, inMs: 4000 });
   });
 
   it('refuses a chain link without sides and a move it does not know', () => {

@@ -16,7 +16,8 @@ export const workMs = (dose: Dose, amount: number, pace: Pace, whole: boolean): 
   const { cycleMs } = breathCycle(pace);
   switch (dose.measure) {
     case 'seconds':
-      return whole ? wholeBreaths(ms(amount), cycleMs) * cycleMs : ms(amount);
+      // Counted with the cycle itself, not with its whole milliseconds: at 9 breaths a minute a hold of 30 s is 5.
+      return whole ? wholeBreaths(ms(amount), 60_000 / pace.breathsPerMinute) * cycleMs : ms(amount);
     case 'breaths':
       return amount * cycleMs;
     case 'reps':

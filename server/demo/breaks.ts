@@ -1,6 +1,7 @@
 import { makeForm } from '@kotabi/core/forms';
+import { stepOf } from '@kotabi/core/library';
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { Break, defaultApproach, type Step } from '@kotabi/core/model';
-import { library, moveLookup, stepOf } from '@kotabi/core/moves';
 import { breakFrom, type Start, starts } from '@kotabi/core/starts';
 
 const step = (id: string, moveId: string, more: Partial<Step> = {}): Step => {

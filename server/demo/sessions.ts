@@ -1,8 +1,8 @@
 import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '@kotabi/core/lead';
+import { moveLookup } from '@kotabi/core/library/all';
 import { type Break, Session, type Side } from '@kotabi/core/model';
-import { moveLookup } from '@kotabi/core/moves';
 import { doneParts } from '@kotabi/core/record';
-import { compileTimeline, resolveBreak, stepMoves } from '@kotabi/core/timing';
+import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { demoBreaks } from './breaks';
 
 /** How one past session went: so many days ago, and what happened on the way. */
@@ -70,7 +70,7 @@ const record = (
     startedAt: startedAt.toISOString(),
     endedAt: new Date(startedAt.getTime() + lead.at).toISOString(),
     ended: stopMs ? 'stopped' : 'finished',
-    parts: doneParts(timeline, lead, stepMoves(resolved.value)),
+    parts: doneParts(timeline, lead),
     tensionBefore: before,
     tensionAfter: after,
     note,

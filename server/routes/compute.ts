@@ -1,12 +1,19 @@
 import { fitBreak } from '@kotabi/core/fit';
 import { readBreakFile } from '@kotabi/core/formats';
+import { library } from '@kotabi/core/library/all';
 import { type Approach, type Break, DayInput, Id, type MoveLookup, PlacedBreak } from '@kotabi/core/model';
-import { library } from '@kotabi/core/moves';
-import { findingKey, timed } from '@kotabi/core/review';
+import { findingKey, reviewed } from '@kotabi/core/review';
 import { planBestDays, planDay } from '@kotabi/core/schedule';
 import { meanOf, quantile, SimSettings, simDay, simulate } from '@kotabi/core/simulate';
 import { SuggestRequest } from '@kotabi/core/suggest';
-import { imbalance, type ResolvedBreak, type Timeline, workingOf, workingText } from '@kotabi/core/timing';
+import {
+  imbalance,
+  type ResolvedBreak,
+  type Timeline,
+  timed,
+  workingOf,
+  workingText,
+} from '@kotabi/core/timing';
 import express, { type Express, type Request } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
@@ -58,7 +65,7 @@ export const computeRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/review', {
     post: async (req, res) => {
       const { brk, lookup, approach } = await sent(req);
-      const result = timed(brk, lookup, approach, await ctx.audience(brk.groupId));
+      const result = reviewed(brk, { library, lookup }, approach, await ctx.audience(brk.groupId));
       if (!result.ok) throw invalid(resolveProblems(result.failures, brk));
       res.json({
         findings: result.findings.map((f) => ({ key: findingKey(f), ...f })),

@@ -61,7 +61,7 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/breaks/:id/track', {
     get: async (req, res) => {
       const brk = await resolved(String(req.params.id));
-      sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk, compileTimeline(brk)));
+      sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk.brk.name, compileTimeline(brk)));
     },
   });
   route(app, '/api/moves/:id/file', {

@@ -1,5 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads';
-import { moveLookup } from '@kotabi/core/moves';
+import { moveLookup } from '@kotabi/core/library/all';
 import { highsSolver, suggest } from '@kotabi/core/suggest';
 import loadHighs from 'highs';
 import type { SolveJob } from './suggest';

@@ -1,6 +1,6 @@
+import { shelf } from '@kotabi/core/library/all';
 import { Break, defaultApproach, roomLimits, Session, Week } from '@kotabi/core/model';
-import { moveLookup } from '@kotabi/core/moves';
-import { timed } from '@kotabi/core/review';
+import { reviewed } from '@kotabi/core/review';
 import { dayInput, obstacle } from '@kotabi/core/schedule';
 import { describe, expect, it } from 'vitest';
 import { demoBreaks } from '../demo/breaks';
@@ -14,7 +14,7 @@ const findingsOf = (brk: Break) => {
   const group = demoGroups.find((g) => g.id === brk.groupId);
   const people = demoPeople.filter((p) => p.groupId === brk.groupId);
   const audience = group ? { people, room: { limits: roomLimits(group), things: group.things } } : null;
-  const result = timed(brk, moveLookup(), defaultApproach, audience);
+  const result = reviewed(brk, shelf(), defaultApproach, audience);
   if (!result.ok) throw new Error(brk.id);
   return result.findings.map((f) => f.code);
 };

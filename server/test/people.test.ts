@@ -1,6 +1,6 @@
 import { writeMoveFile } from '@kotabi/core/formats';
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { defaultApproach, type Kept, type Move, type Person } from '@kotabi/core/model';
-import { library, moveLookup } from '@kotabi/core/moves';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { moves, people } from '../db/schema';
 import { edgeBreak, group, startServer } from './harness';

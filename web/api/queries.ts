@@ -1,3 +1,4 @@
+import { type LibraryData, type Shelf, shelfOf } from '@kotabi/core/library';
 import {
   type Answer,
   type Break,
@@ -16,10 +17,10 @@ import {
   type Session,
   type Week,
 } from '@kotabi/core/model';
-import { library, moveLookup } from '@kotabi/core/moves';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ApiFailure, request } from './client';
+import { loadLibrary } from './library';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -61,22 +62,29 @@ export const useBreak = (id: string) =>
 export const useSessions = () =>
   useQuery({ queryKey: ['sessions'], queryFn: get<Kept<Session>[]>('/api/sessions') });
 
-/** The saved week of a group, or of one person of it; null when none has been saved. */
+/** The saved week of a group, or of one person of it, as the server has it now; null when none has been saved. */
+export const fetchWeek = async (
+  groupId: string,
+  personId: string | null,
+  startDate: string,
+): Promise<Kept<Week> | null> => {
+  const whose = personId === null ? '' : `?personId=${personId}`;
+  try {
+    return await request<Kept<Week>>('GET', `/api/groups/${groupId}/weeks/${startDate}${whose}`);
+  } catch (error) {
+    if (error instanceof ApiFailure && error.status === 404) return null;
+    throw error;
+  }
+};
+
+/** That week, asked for when it is opened. */
 export const useWeek = (groupId: string, personId: string | null, startDate: string) =>
   useQuery({
     queryKey: ['weeks', groupId, personId, startDate],
     gcTime: 0,
     staleTime: 0,
     refetchOnWindowFocus: false,
-    queryFn: async (): Promise<Kept<Week> | null> => {
-      const whose = personId === null ? '' : `?personId=${personId}`;
-      try {
-        return await request<Kept<Week>>('GET', `/api/groups/${groupId}/weeks/${startDate}${whose}`);
-      } catch (error) {
-        if (error instanceof ApiFailure && error.status === 404) return null;
-        throw error;
-      }
-    },
+    queryFn: () => fetchWeek(groupId, personId, startDate),
   });
 
 /** Every week of a group and of its people. */
@@ -121,7 +129,8 @@ export const useFeeds = (groupId: string) =>
 /** A reminder in the outbox, with whom it is for. */
 export type NamedMessage = Message & { personName: string };
 
-export const useMessages = () =>
+/** Reminders in the outbox. */
+export const useReminders = () =>
   useQuery({ queryKey: ['messages'], queryFn: get<NamedMessage[]>('/api/messages'), refetchInterval: 5000 });
 
 /** What people answered to reminders. */
@@ -131,6 +140,16 @@ export const useAnswers = () => useQuery({ queryKey: ['answers'], queryFn: get<A
 export const useApproach = () =>
   useQuery({ queryKey: ['approach'], queryFn: get<Kept<KeptApproach>>('/api/approach/approach') });
 
+const NO_MOVES: LibraryData = { moves: [], pauses: [] };
+/** The moves that come with Kotabi: data, fetched once. */
+const useLibrary = () =>
+  useQuery({
+    queryKey: ['library'],
+    queryFn: loadLibrary,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: Number.POSITIVE_INFINITY,
+  });
+
 /**
  * All moves, library first, a way to find one, and the approach they are proposed by. Moves that are put away
  * are not among them, but breaks that use them still find them.
@@ -138,16 +157,20 @@ export const useApproach = () =>
 export const useMoves = () => {
   const query = useQuery({ queryKey: ['moves'], queryFn: get<Kept<Move>[]>('/api/moves') });
   const kept = useApproach();
+  const known = useLibrary();
   const own = useMemo(() => (query.data ?? []).map((m) => m.value), [query.data]);
-  const moves = useMemo(() => [...library, ...own.filter((m) => !m.archived)], [own]);
+  const shelf = useMemo((): Shelf => shelfOf(known.data ?? NO_MOVES, own), [known.data, own]);
+  const moves = useMemo(() => [...shelf.library, ...own.filter((m) => !m.archived)], [shelf, own]);
   const away = useMemo(() => own.filter((m) => m.archived), [own]);
-  const lookup = useMemo(() => moveLookup(own), [own]);
+  const { lookup } = shelf;
   const approach = kept.data?.value.approach ?? defaultApproach;
   return {
-    /** Own moves as they are kept, once both they and the approach are known. */
-    data: kept.data && query.data,
-    error: query.error ?? kept.error,
-    refetch: () => Promise.all([query.refetch(), kept.refetch()]),
+    /** Own moves as they are kept, once they, the library and the approach are known. */
+    data: kept.data && known.data && query.data,
+    error: query.error ?? kept.error ?? known.error,
+    refetch: () => Promise.all([query.refetch(), kept.refetch(), known.refetch()]),
+    /** The library and the pauses, with the own moves to be found. */
+    shelf,
     moves,
     /** All own moves, those that were put away as well. */
     own,

@@ -1,5 +1,6 @@
-import { App, InputNumber } from 'antd';
+import { InputNumber } from 'antd';
 import { useRef } from 'react';
+import { useMessages } from '../shell/messages';
 
 interface Props {
   id?: string;
@@ -25,7 +26,7 @@ interface Props {
  * field gets its old number back.
  */
 export const NumberField = (p: Props) => {
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const typed = useRef<string | null>(null);
   const unit = p.unit ? ` ${p.unit}` : '';
   return (

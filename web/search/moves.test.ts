@@ -1,4 +1,4 @@
-import { library } from '@kotabi/core/moves';
+import { library } from '@kotabi/core/library/all';
 import { describe, expect, it } from 'vitest';
 import { searchMoves } from './moves';
 

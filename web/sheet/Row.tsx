@@ -1,8 +1,7 @@
-import { isTwoWay, otherSide } from '@kotabi/core/model';
-import type { Weight } from '@kotabi/core/review';
+import { wayName } from '@kotabi/core/cues';
+import { isTwoWay, otherSide, type Weight } from '@kotabi/core/model';
 import { Anchor, CircleAlert, Eye, Lock, OctagonAlert } from 'lucide-react';
 import { memo } from 'react';
-import { rowDose, wayName } from '../words/dose';
 import { minSec, seconds } from '../words/time';
 import type { SheetRow } from './rows';
 import { alike, Spine } from './Spine';
@@ -71,6 +70,7 @@ const same = (a: Props, b: Props): boolean =>
   a.row.move === b.row.move &&
   a.row.chain === b.row.chain &&
   a.row.startMs === b.row.startMs &&
+  a.row.dose === b.row.dose &&
   alike(a.row.parts, b.row.parts);
 
 /** One row of the sheet: when, which side, what, how much. Its height follows its time. */
@@ -106,9 +106,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
         {pass === 0 ? (
           <>
             {step.locked && <Lock size={12} aria-label="dose locked" />}
-            {step.keep && <Anchor size={12} aria-label="always kept" />}{' '}
-            {move.onlyWords ? '' : rowDose(step, move)}
-            {step.sets > 1 && <> · {step.sets} sets</>}
+            {step.keep && <Anchor size={12} aria-label="always kept" />} {row.dose}
           </>
         ) : null}
       </span>

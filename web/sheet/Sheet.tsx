@@ -1,8 +1,7 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { Kind } from '@kotabi/core/model';
-import type { Weight } from '@kotabi/core/review';
+import type { Kind, Weight } from '@kotabi/core/model';
 import { Link2 } from 'lucide-react';
 import { type ReactNode, useEffect, useMemo, useRef } from 'react';
 import { minSec } from '../words/time';

@@ -1,5 +1,5 @@
 import { restOfBreath } from '@kotabi/core/breath';
-import type { Part } from '@kotabi/core/timing';
+import { isWork, type Part, type WorkPart } from '@kotabi/core/timing';
 import { memo } from 'react';
 
 export const SPINE_WIDTH = 148;
@@ -30,7 +30,9 @@ const wave = (parts: readonly Part[], y: (ms: number) => number, height: number)
   const to = (x: number, at: number, bend: number): void => {
     d += ` Q${MIDDLE + bend} ${y(x)} ${MIDDLE} ${at.toFixed(1)}`;
   };
-  for (const { startMs, lengthMs, breath } of parts) {
+  for (const part of parts) {
+    const { startMs, lengthMs } = part;
+    const breath = part.kind === 'work' ? part.breath : null;
     const end = startMs + lengthMs;
     if (!breath) {
       d += ` L${MIDDLE} ${y(end).toFixed(1)}`;
@@ -46,7 +48,7 @@ const wave = (parts: readonly Part[], y: (ms: number) => number, height: number)
   return `${d} L${MIDDLE} ${height}`;
 };
 
-const block = (part: Part, y: (ms: number) => number) => {
+const block = (part: WorkPart, y: (ms: number) => number) => {
   // The side that is named is the side it lies on; where it is felt is told in words.
   const side = part.side ?? 'both';
   const top = y(part.startMs);
@@ -62,7 +64,7 @@ const block = (part: Part, y: (ms: number) => number) => {
 };
 
 /** Where a hold ends: a full mark on the wave at the end of a breath out, an open one where it does not. */
-const endMark = (part: Part, y: (ms: number) => number) => {
+const endMark = (part: WorkPart, y: (ms: number) => number) => {
   if (!part.breath || part.reps !== null) return null;
   const onOut = restOfBreath(part.breath, part.lengthMs) === 0;
   return (
@@ -89,9 +91,11 @@ export const alike = (a: readonly Part[], b: readonly Part[]): boolean =>
         p.kind === q.kind &&
         p.side === q.side &&
         p.lengthMs === q.lengthMs &&
-        p.reps === q.reps &&
-        p.breath?.cycleMs === q.breath?.cycleMs &&
-        p.breath?.inMs === q.breath?.inMs
+        (p.kind !== 'work' ||
+          (q.kind === 'work' &&
+            p.reps === q.reps &&
+            p.breath?.cycleMs === q.breath?.cycleMs &&
+            p.breath?.inMs === q.breath?.inMs))
       );
     }));
 
@@ -111,7 +115,7 @@ export const Spine = memo(
     const y = (ms: number): number => pad + ((ms - start) / total) * (height - 2 * pad);
     return (
       <svg width={SPINE_WIDTH} height={height} aria-hidden="true" style={{ display: 'block' }}>
-        {parts.filter((p) => p.kind === 'work').map((p) => block(p, y))}
+        {parts.filter(isWork).map((p) => block(p, y))}
         <path
           d={wave(parts, y, height)}
           fill="none"
@@ -119,7 +123,7 @@ export const Spine = memo(
           strokeWidth="1.6"
           opacity="0.85"
         />
-        {holds && parts.filter((p) => p.kind === 'work').map((p) => endMark(p, y))}
+        {holds && parts.filter(isWork).map((p) => endMark(p, y))}
       </svg>
     );
   },

@@ -1,5 +1,6 @@
+import { stepOf } from '@kotabi/core/library';
+import { moveLookup } from '@kotabi/core/library/all';
 import { Break } from '@kotabi/core/model';
-import { moveLookup, stepOf } from '@kotabi/core/moves';
 import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
 import { sheetItems } from './rows';

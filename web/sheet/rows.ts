@@ -1,14 +1,19 @@
-import type { Chain, Kind, Step } from '@kotabi/core/model';
+import type { Chain, Kind, Move, Step } from '@kotabi/core/model';
 import {
   isResolvedChain,
   type Part,
+  placedSteps,
   type ResolvedBreak,
-  type ResolvedStep,
+  stepDose,
   type Timeline,
 } from '@kotabi/core/timing';
 
 /** One row of the sheet: a step, or one pass of a chain's link. */
-export interface SheetRow extends ResolvedStep {
+export interface SheetRow {
+  step: Step;
+  move: Move;
+  /** How much of it is done, in words. */
+  dose: string;
   key: string;
   chain: Chain | null;
   /** 0 for the first (or only) time the step comes, 1 for its second side in a chain. */
@@ -35,9 +40,17 @@ export const sheetItems = (resolved: ResolvedBreak, timeline: Timeline): SheetIt
     if (list) list.push(part);
     else byStep.set(part.stepId, [part]);
   }
-  const row = (at: ResolvedStep, chain: Chain | null, pass: 0 | 1, parts: Part[]): SheetRow => ({
-    ...at,
-    key: `${at.step.id}.${pass}`,
+  const doses = new Map(placedSteps(resolved).map((at) => [at.step.id, stepDose(at)]));
+  const row = (
+    { step, move }: { step: Step; move: Move },
+    chain: Chain | null,
+    pass: 0 | 1,
+    parts: Part[],
+  ): SheetRow => ({
+    step,
+    move,
+    dose: doses.get(step.id) ?? '',
+    key: `${step.id}.${pass}`,
     chain,
     pass,
     parts,

@@ -1,9 +1,17 @@
-import { Modal } from 'antd';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useBlocker } from 'react-router';
 
+const LeaveQuestion = lazy(() => import('./LeaveQuestion'));
+
+interface Props {
+  when: boolean;
+  what: string;
+  /** Told when it is left all the same. */
+  onLeave?: () => void;
+}
+
 /** Asks before a screen is left while something on it has not been kept. */
-export const LeaveGuard = ({ when, what }: { when: boolean; what: string }) => {
+export const LeaveGuard = ({ when, what, onLeave }: Props) => {
   const blocker = useBlocker(when);
   useEffect(() => {
     if (!when) return;
@@ -11,19 +19,17 @@ export const LeaveGuard = ({ when, what }: { when: boolean; what: string }) => {
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
   }, [when]);
+  if (blocker.state !== 'blocked') return null;
   return (
-    <Modal
-      open={blocker.state === 'blocked'}
-      title="Leave without keeping?"
-      okText="Stay here"
-      cancelText="Leave without keeping"
-      onOk={() => blocker.reset?.()}
-      onCancel={() => blocker.proceed?.()}
-      closable={false}
-      mask={{ closable: false }}
-      keyboard={false}
-    >
-      {what}
-    </Modal>
+    <Suspense>
+      <LeaveQuestion
+        what={what}
+        stay={() => blocker.reset()}
+        leave={() => {
+          onLeave?.();
+          blocker.proceed();
+        }}
+      />
+    </Suspense>
   );
 };

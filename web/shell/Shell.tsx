@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
-import { sendWaiting } from '../screens/lead/outbox';
+import { queryClient } from '../api/queries';
+import { sendWaiting } from '../api/sessions-outbox';
 import { Mark } from './Mark';
 import styles from './shell.module.css';
 
@@ -23,7 +24,10 @@ const beside = [
 export const Shell = () => {
   useEffect(() => {
     // Records that a silent server could not take, or that were left in the middle, are sent now.
-    sendWaiting().catch((error: unknown) => console.error('A waiting record was not taken', error));
+    sendWaiting().then(
+      (sent) => (sent > 0 ? queryClient.invalidateQueries({ queryKey: ['sessions'] }) : undefined),
+      (error: unknown) => console.error('A waiting record was not taken', error),
+    );
   }, []);
   return (
     <div className={styles.shell}>

@@ -1,4 +1,4 @@
-import { Button, Spin } from 'antd';
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { messageOf } from '../api/client';
 
@@ -26,7 +26,7 @@ export const Waiting = ({ error, retry }: { error: unknown; retry?: () => void }
   if (!error)
     return (
       <div style={{ padding: 40 }}>
-        <Spin /> <span className="muted">One moment …</span>
+        <span className="turning" aria-hidden="true" /> <span className="muted">One moment …</span>
       </div>
     );
   return (

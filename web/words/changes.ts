@@ -1,7 +1,7 @@
 import type { Change } from '@kotabi/core/compare';
+import { PLACE_WORDS } from '@kotabi/core/cues';
 import type { Break, Dose, MoveLookup, Step } from '@kotabi/core/model';
-import { doseShort } from './dose';
-import { PLACE } from './findings';
+import { doseWords } from '@kotabi/core/timing';
 import { minSec } from './time';
 
 const quoted = (text: unknown): string => `“${String(text)}”`;
@@ -16,7 +16,7 @@ const stepValue = (field: keyof Step, value: unknown, lookup: MoveLookup): strin
     case 'moveId':
       return lookup(String(value))?.name ?? 'another move';
     case 'dose':
-      return doseShort(value as Dose);
+      return doseWords(value as Dose);
     case 'sets':
       return value === 1 ? 'one set' : `${value} sets`;
     case 'sides':
@@ -30,7 +30,7 @@ const stepValue = (field: keyof Step, value: unknown, lookup: MoveLookup): strin
     case 'wholeBreaths':
       return value === undefined ? 'breaths as the break' : value ? 'whole breaths' : 'no whole breaths';
     case 'position':
-      return value ? PLACE[value as keyof typeof PLACE] : 'in its own position';
+      return value ? PLACE_WORDS[value as keyof typeof PLACE_WORDS] : 'in its own position';
     case 'rung':
       return value ? `rung ${quoted(value)}` : 'the usual rung';
     case 'words':

@@ -1,7 +1,8 @@
 import { questionOf } from '@kotabi/core/approach';
-import type { Position } from '@kotabi/core/model';
+import { PLACE_WORDS } from '@kotabi/core/cues';
+import type { Fix } from '@kotabi/core/edit';
 import { cite, published } from '@kotabi/core/reference';
-import type { Finding, FindingCode, Fix } from '@kotabi/core/review';
+import type { Finding, FindingCode } from '@kotabi/core/review';
 import { length, seconds } from './time';
 
 /** What a finding says: what, and why it matters. Where is the step it points at. */
@@ -13,14 +14,6 @@ export interface FindingWords {
 type Say = { [C in FindingCode]: (f: Extract<Finding, { code: C }>) => FindingWords };
 
 const common = 'Common practice.';
-
-/** Where one sits or stands, in words. */
-export const PLACE: Record<Position, string> = {
-  back: 'sitting back',
-  edge: 'the edge of the seat',
-  standing: 'standing',
-  floor: 'the floor',
-};
 
 const names = (who: readonly string[]): string =>
   who.length < 2 ? (who[0] ?? '') : `${who.slice(0, -1).join(', ')} and ${who.at(-1)}`;
@@ -99,7 +92,7 @@ const say: Say = {
     why: `People come from rounding all day; open the chest as well. ${common}`,
   }),
   toAndFro: ({ to, changes, lostMs }) => ({
-    title: `${changes} changes of position: back to ${PLACE[to]} again`,
+    title: `${changes} changes of position: back to ${PLACE_WORDS[to]} again`,
     why: `They take ${seconds(lostMs)} and bring unrest. Seated first, then standing. ${common}`,
   }),
   thingLate: ({ move, thing }) => ({
@@ -211,7 +204,7 @@ export const fixWords = (fix: Fix): string => {
     case 'link by link':
       return 'Lead the links one by one';
     case 'positions':
-      return `Do it ${fix.position === 'edge' ? 'at the edge of the seat' : PLACE[fix.position]}`;
+      return `Do it ${fix.position === 'edge' ? `on the ${PLACE_WORDS.edge}` : PLACE_WORDS[fix.position]}`;
     case 'longer exhale':
       return `Make the breath out ${fix.ratio} times as long`;
     case 'remove':

@@ -1,5 +1,6 @@
+import { stepOf } from '@kotabi/core/library';
+import { moveLookup } from '@kotabi/core/library/all';
 import { Person } from '@kotabi/core/model';
-import { moveLookup, stepOf } from '@kotabi/core/moves';
 import { answerFor, needsTable } from '@kotabi/core/needs';
 import { describe, expect, it } from 'vitest';
 import { answerText, readOut, reasonText } from './needs';

@@ -1,8 +1,6 @@
-import { library, stepOf } from '@kotabi/core/moves';
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import { describe, expect, it } from 'vitest';
 import { daysText } from '../screens/people/words';
-import { rowDose, wayName } from './dose';
 import { findingWords } from './findings';
 import { clock, countdown, length, minSec, minuteOf, seconds } from './time';
 
@@ -182,17 +180,5 @@ describe('findings in words', () => {
   });
   it('names the side and the amount as one would say it', () => {
     expect(findingWords(samples.unequalSides).title).toBe('Lean: left gets 12 s less');
-  });
-});
-
-describe('doses and ways in words', () => {
-  it('has words for every move of the library', () => {
-    for (const move of library) {
-      expect(rowDose(stepOf(move, 's'), move)).toMatch(
-        /^(×\d+|\d+ s|\d+ breaths?|(\d+ × )?one breath)( each( way)?)?$/,
-      );
-      for (const side of ['left', 'right'] as const)
-        if (move.ways.pattern !== 'together') expect(wayName(move, side)).toContain(side);
-    }
   });
 });

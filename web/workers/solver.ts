@@ -1,8 +1,8 @@
 import { type FillRequest, type FillResult, fillWeek } from '@kotabi/core/fill';
 import { type FitResult, fitBreak } from '@kotabi/core/fit';
-import { type LedRequest, type LedResult, ledSessions } from '@kotabi/core/led';
+import { type LedRequest, type LedResult, ledSessions } from '@kotabi/core/gather';
+import { shelfOf } from '@kotabi/core/library';
 import type { Approach, Break, Move } from '@kotabi/core/model';
-import { moveLookup } from '@kotabi/core/moves';
 import {
   highsSolver,
   type Setting,
@@ -13,6 +13,7 @@ import {
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
+import { loadLibrary } from '../api/library';
 
 /** The mixed-integer solver, loaded once; a load that failed is tried again. */
 let highs: ReturnType<typeof loadHighs> | null = null;
@@ -24,21 +25,24 @@ const loaded = (): ReturnType<typeof loadHighs> => {
   return highs;
 };
 
+/** Finds a move among the own ones and the library. */
+const lookupWith = async (own: readonly Move[]) => shelfOf(await loadLibrary(), own).lookup;
+
 const solver = {
   /** Loads everything that will be needed, so that it is here when the server is not. */
   ready: async (): Promise<void> => {
-    await loaded();
+    await Promise.all([loaded(), loadLibrary()]);
   },
   /** Fits a break into its slot. */
-  fit: (brk: Break, own: readonly Move[], approach: Approach): FitResult =>
-    fitBreak(brk, moveLookup(own), approach),
+  fit: async (brk: Break, own: readonly Move[], approach: Approach): Promise<FitResult> =>
+    fitBreak(brk, await lookupWith(own), approach),
   /** Suggests breaks; `progress` is told where the search is. */
   suggest: async (
     setting: Omit<Setting, 'lookup'>,
     own: readonly Move[],
     progress: (p: SuggestProgress) => void,
   ): Promise<SuggestResult> =>
-    suggest({ ...setting, lookup: moveLookup(own) }, highsSolver(await loaded()), progress),
+    suggest({ ...setting, lookup: await lookupWith(own) }, highsSolver(await loaded()), progress),
   /** Chooses a break for every planned time of a week; `progress` is told how near the best it is. */
   fillWeek: async (request: FillRequest, progress: (gap: number) => void): Promise<FillResult> =>
     fillWeek(request, highsSolver(await loaded()), progress),

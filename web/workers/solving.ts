@@ -1,6 +1,6 @@
 import type { FillRequest, FillResult } from '@kotabi/core/fill';
 import type { FitResult } from '@kotabi/core/fit';
-import type { LedRequest, LedResult } from '@kotabi/core/led';
+import type { LedRequest, LedResult } from '@kotabi/core/gather';
 import type { Approach, Break, Move } from '@kotabi/core/model';
 import type { Setting, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
 import { proxy, type Remote, wrap } from 'comlink';

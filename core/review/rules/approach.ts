@@ -1,11 +1,11 @@
 import { regionOrder } from '../../approach/propose';
 import { MOST_LINKS } from '../../edit';
+import type { Fix } from '../../edit/fix';
 import type { ApproachQuestion } from '../../model';
 import { demandsOf } from '../../needs';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from '../../timing';
 import { placedSteps } from '../facts';
 import type { Finding, ReviewRule } from '../finding';
-import type { Fix } from '../fix';
 
 /** From so many two-sided holds in a row one would lead them as a series. Common practice, no source. */
 const SERIES = 3;

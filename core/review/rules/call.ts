@@ -1,7 +1,7 @@
+import type { Fix } from '../../edit/fix';
 import { swapFix } from '../choose';
 import { placedSteps } from '../facts';
 import type { Finding, ReviewRule } from '../finding';
-import type { Fix } from '../fix';
 
 /** A break for a call holds only what nobody hears. */
 export const call: ReviewRule = ({ resolved, lookup }) => {

@@ -22,7 +22,7 @@ export const opensAny = (move: Move): boolean =>
   (move.kind === 'stretch' || move.kind === 'mobilise') && move.areas.includes('chest');
 
 /** A chest opener is balanced by an upper-back rounder, and the reverse. Common practice, no source. */
-export const chestAndBack: ReviewRule = ({ resolved }) => {
+export const chestAndBack: ReviewRule = ({ resolved, library }) => {
   const steps = placedSteps(resolved);
   const { approach } = resolved;
   const opener = steps.find(({ move }) => opensChest(move));
@@ -30,7 +30,7 @@ export const chestAndBack: ReviewRule = ({ resolved }) => {
   const after = (at: PlacedStep): string | null => steps[at.index + 1]?.step.id ?? null;
   const found: Finding[] = [];
   if (opener && !steps.some(({ move, step }) => roundsBack(move, step.rung))) {
-    const put = moveFor('stretch', 'upper back', approach, holdsRound);
+    const put = moveFor(library, 'stretch', 'upper back', approach, holdsRound);
     found.push({
       code: 'chestWithoutRound',
       weight: 'look',
@@ -40,7 +40,7 @@ export const chestAndBack: ReviewRule = ({ resolved }) => {
     });
   }
   if (rounder && !steps.some(({ move }) => opensAny(move))) {
-    const put = moveFor('mobilise', 'chest', approach, opensAny);
+    const put = moveFor(library, 'mobilise', 'chest', approach, opensAny);
     found.push({
       code: 'roundWithoutChest',
       weight: 'look',

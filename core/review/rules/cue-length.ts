@@ -1,6 +1,4 @@
-import { cueContext } from '../../approach/words';
-import { resolveCue } from '../../cues';
-import { type PartKind, sayMs } from '../../timing';
+import { isWork, type Line, sayMs } from '../../timing';
 import { partsOf, placedSteps } from '../facts';
 import type { Finding, ReviewRule } from '../finding';
 
@@ -14,20 +12,27 @@ const LONGEST_SETUP_MS = 15_000;
 export const cueLength: ReviewRule = ({ resolved, timeline }) =>
   placedSteps(resolved).flatMap(({ step, move }): Finding[] => {
     const own = partsOf(timeline, step.id);
-    const length = (kinds: PartKind[]) => own.filter((p) => kinds.includes(p.kind));
     const at = { code: 'cueTooLong', weight: 'look', stepIds: [step.id], move: move.name } as const;
-    const setUpMs = Math.max(0, ...length(['say']).map((p) => p.lengthMs));
+    const setUpMs = Math.max(0, ...own.filter((p) => p.kind === 'say').map((p) => p.lengthMs));
     if (setUpMs > LONGEST_SETUP_MS)
       return [{ ...at, cueMs: setUpMs, roomMs: LONGEST_SETUP_MS, during: 'set-up' }];
     const bySide = new Map<string, number>();
-    for (const p of length(['work'])) {
+    const work = own.filter(isWork);
+    for (const p of work) {
       const key = move.ways.pattern === 'alternate' ? 'all' : `${p.side}`;
       bySide.set(key, (bySide.get(key) ?? 0) + p.lengthMs);
     }
     if (bySide.size === 0) return [];
     const roomMs = Math.min(...bySide.values());
-    const context = cueContext(move, resolved.approach, { side: 'left' });
-    const spoken = resolveCue(`${move.cues.feel} ${move.cues.check}`, context);
-    const cueMs = sayMs(spoken, resolved.brk.pace);
+    // The longest a side is spoken to: what is felt and what to check, whether it found its moment or not.
+    const told = (lines: readonly Line[]): string[] =>
+      lines.flatMap((l) => (l.role === 'feel' || l.role === 'check' ? l.text : []));
+    const [first = 0, second = 0] = ([0, 1] as const).map((pass) => {
+      const texts = work
+        .filter((p) => p.pass === pass)
+        .flatMap((p) => [...told(p.lines), ...told(p.dropped)]);
+      return texts.length === 0 ? 0 : sayMs(texts.join(' '), resolved.brk.pace);
+    });
+    const cueMs = Math.max(first, second);
     return cueMs > roomMs ? [{ ...at, cueMs, roomMs, during: 'work' }] : [];
   });

@@ -1,7 +1,7 @@
+import type { Fix } from '../../edit/fix';
 import { demandsOf } from '../../needs';
 import { placedSteps } from '../facts';
 import type { Finding, ReviewRule } from '../finding';
-import type { Fix } from '../fix';
 import { headOf } from '../poses';
 
 /** A head tipped back is not turned by more than this as well. Common practice, no source. */

@@ -9,7 +9,7 @@ const SHORT_HOLD_MS = 10_000;
 const WALK = 'walk-about';
 
 /** A stretch held for more than 10 s whose area has not been mobilised before it. */
-export const mobilised: ReviewRule = ({ resolved, timeline }) => {
+export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
   const warm = new Set<Area>();
   const { approach } = resolved;
   if (approach.warmUp === 'none') return [];
@@ -25,6 +25,7 @@ export const mobilised: ReviewRule = ({ resolved, timeline }) => {
     if (approach.warmUp === 'walk first' && walked) return [];
     const quiet = resolved.brk.onCall ?? false;
     const mover = moveFor(
+      library,
       'mobilise',
       area,
       approach,

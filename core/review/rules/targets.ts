@@ -6,7 +6,7 @@ import type { Finding, ReviewRule } from '../finding';
 const HARDLY_MS = 10_000;
 
 /** An area the break is said to be for, and that is hardly held at all on one of its sides. */
-export const targets: ReviewRule = ({ resolved, timeline }) => {
+export const targets: ReviewRule = ({ resolved, timeline, library }) => {
   const steps = placedSteps(resolved);
   return (resolved.brk.targets ?? []).flatMap((area): Finding[] => {
     const own = steps.filter(({ move }) => move.areas.includes(area) && move.kind !== 'settle');
@@ -19,7 +19,9 @@ export const targets: ReviewRule = ({ resolved, timeline }) => {
       }, 0);
     const heldMs = Math.min(held('left'), held('right'));
     if (heldMs >= HARDLY_MS) return [];
-    const put = moveFor('stretch', area, resolved.approach) ?? moveFor('mobilise', area, resolved.approach);
+    const put =
+      moveFor(library, 'stretch', area, resolved.approach) ??
+      moveFor(library, 'mobilise', area, resolved.approach);
     const end = steps.find(({ move }) => move.kind === 'release' || move.kind === 'close')?.step.id ?? null;
     return [
       {

@@ -1,10 +1,11 @@
-import { approachChanges } from '@kotabi/core/approach';
+import { approachChanges } from '@kotabi/core/compare';
 import type { Approach, KeptApproach } from '@kotabi/core/model';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { messageOf } from '../../api/client';
 import { useApproach, useBreaks, useMoves, usePut } from '../../api/queries';
 import { LeaveGuard } from '../../shell/LeaveGuard';
+import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { findingWords } from '../../words/findings';
@@ -19,7 +20,7 @@ export const ApproachScreen = () => {
   const moves = useMoves();
   const breaks = useBreaks();
   const put = usePut<KeptApproach>('approach');
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const now = kept.data?.value.approach;
   const changes = useMemo(
     () =>
@@ -28,10 +29,10 @@ export const ApproachScreen = () => {
             now,
             draft,
             breaks.data.map((b) => b.value),
-            moves.moves,
+            { library: moves.moves, lookup: moves.lookup },
           )
         : null,
-    [now, draft, breaks.data, moves.moves],
+    [now, draft, breaks.data, moves.moves, moves.lookup],
   );
   if (!kept.data || !now) return <Waiting error={kept.error} retry={() => void kept.refetch()} />;
   const shown = draft ?? now;

@@ -1,18 +1,19 @@
 import { useDraggable } from '@dnd-kit/core';
 import { isOffered, isSeated, regionOrder } from '@kotabi/core/approach';
 import type { Approach, Move, Region } from '@kotabi/core/model';
-import { pauses } from '@kotabi/core/moves';
+import { doseWords } from '@kotabi/core/timing';
 import { Checkbox, Input } from 'antd';
 import { Ear, Hand, MessageSquareText, Search } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
-import { doseShort } from '../../words/dose';
 import styles from './break.module.css';
 
 interface Props {
   moves: readonly Move[];
+  /** What stands between the moves. */
+  pauses: readonly Move[];
   /** Decides what is offered, and in which order of the body. */
   approach: Approach;
   add: (move: Move) => void;
@@ -30,7 +31,7 @@ const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
         <span>
           <b>{move.name}</b>
           <span className="muted small">
-            {move.kind} · {doseShort(move.dose.usual)}
+            {move.kind} · {doseWords(move.dose.usual)}
             {move.ways.pattern === 'together' ? '' : ' each'}
           </span>
         </span>
@@ -57,7 +58,7 @@ const Pause = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
 };
 
 /** The library beside the sheet: type and press Enter, press one, or drag it to its place. */
-export const AddPanel = memo(({ moves, approach, add }: Props) => {
+export const AddPanel = memo(({ moves, pauses, approach, add }: Props) => {
   const [text, setText] = useState('');
   const [region, setRegion] = useState<Region | null>(null);
   const [standing, setStanding] = useState(false);

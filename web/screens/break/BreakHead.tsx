@@ -1,60 +1,83 @@
-import { type Approach, type ApproachQuestion, Break, type Move, type MoveLookup } from '@kotabi/core/model';
-import type { Audience, Timed } from '@kotabi/core/review';
-import { App, Button, Dropdown, Input, Modal, Popover, Select } from 'antd';
+import { type Approach, Break, type Move, type MoveLookup } from '@kotabi/core/model';
+import type { Audience, Reviewed } from '@kotabi/core/review';
+import { Button } from 'antd';
 import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucide-react';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { lazy, Suspense, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useGroups } from '../../api/queries';
+import { atRest } from '../../document/useDocument';
+import { LazyMenu } from '../../fields/LazyMenu';
+import { LazyPopover } from '../../fields/LazyPopover';
+import { LazySelect } from '../../fields/LazySelect';
+import { useMessages } from '../../shell/messages';
+import { purposeText } from '../../words/purpose';
 import { minSec } from '../../words/time';
-import { OwnAnswers } from '../approach/OwnAnswers';
+import { BreakSaveNote } from './BreakSaveNote';
 import styles from './break.module.css';
-import { FormNote, FormsMenu } from './FormsNote';
+import { FormsMenu } from './FormsMenu';
 import { Gauge } from './Gauge';
-import { PaceForm } from './PaceForm';
-import { PurposeForm, purposeText } from './PurposeForm';
-import { SaveNote } from './SaveNote';
 import type { BreakStore } from './store';
 import { Totals } from './Totals';
 
 const nameSchema = Break.shape.name;
 
-/** The name, which is kept when the field is left; an empty one is refused and the old one comes back. */
+/** The name, kept letter by letter; one that cannot be kept is refused and the last good one comes back. */
 const Name = ({ store }: { store: BreakStore }) => {
-  const { brk, edit } = useStore(store);
-  const { message } = App.useApp();
+  const { value: brk, edit } = useStore(store);
+  const { message } = useMessages();
   const [typed, setTyped] = useState<string | null>(null);
+  const before = useRef(brk.name);
   const wrong = typed !== null && !nameSchema.safeParse(typed).success;
-  const keep = (): void => {
-    const parsed = nameSchema.safeParse(typed);
-    if (typed !== null && !parsed.success) void message.info('A break needs a name; the old one was kept.');
-    if (typed !== null && parsed.success)
-      edit('rename', (d) => {
-        d.name = parsed.data;
-      });
-    setTyped(null);
-  };
+  const rename = (name: string): void =>
+    edit(
+      'rename',
+      (d) => {
+        d.name = name;
+      },
+      { key: 'name' },
+    );
   return (
-    <Input
-      className={styles.name}
-      variant="borderless"
+    <input
+      className={`${styles.name} ${wrong ? styles.nameWrong : ''}`}
       aria-label="Name of the break"
       maxLength={80}
-      status={wrong ? 'error' : undefined}
+      aria-invalid={wrong}
       value={typed ?? brk.name}
-      onChange={(e) => setTyped(e.target.value)}
-      onBlur={keep}
+      onFocus={() => {
+        before.current = brk.name;
+      }}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        const parsed = nameSchema.safeParse(e.target.value);
+        if (parsed.success) rename(parsed.data);
+      }}
+      onBlur={() => {
+        if (wrong) {
+          void message.info('A break needs a name; the old one was kept.');
+          rename(before.current);
+        }
+        setTyped(null);
+      }}
       onKeyDown={(e) => {
         if (e.key === 'Enter') e.currentTarget.blur();
-        if (e.key === 'Escape') setTyped(null);
+        if (e.key === 'Escape') {
+          rename(before.current);
+          setTyped(null);
+        }
       }}
     />
   );
 };
 
+const AnswersDialog = lazy(() => import('./AnswersDialog'));
+const FormNote = lazy(() => import('./FormNote'));
+const PaceForm = lazy(() => import('./PaceForm'));
+const PurposeForm = lazy(() => import('./PurposeForm'));
+
 interface Props {
   store: BreakStore;
-  timed: Timed;
+  timed: Reviewed;
   /** The instructor's own. */
   approach: Approach;
   moves: readonly Move[];
@@ -65,9 +88,8 @@ interface Props {
 
 /** Name, group, slot, totals, and what can be done with the whole break. */
 export const BreakHead = ({ store, timed, approach, moves, lookup, audience, openFit }: Props) => {
-  const { brk, edit } = useStore(store);
+  const { value: brk, edit } = useStore(store);
   const groups = useGroups();
-  const navigate = useNavigate();
   const file = `/api/breaks/${brk.id}`;
   const own = Object.keys(brk.approach ?? {}).length;
   const [answering, setAnswering] = useState(false);
@@ -77,7 +99,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         <h1 className={styles.title}>
           <Name store={store} />
         </h1>
-        <Select
+        <LazySelect
           aria-label="Group"
           variant="borderless"
           style={{ minWidth: 150, maxWidth: 230 }}
@@ -102,7 +124,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
             <Users size={16} aria-hidden="true" /> <span className={styles.wide}>Who needs what</span>
           </Link>
         )}
-        <SaveNote store={store} />
+        <BreakSaveNote store={store} />
         <FormsMenu store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
         <Button
           icon={<Compass size={16} />}
@@ -112,31 +134,15 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         >
           {own > 0 ? own : null}
         </Button>
-        <Modal
-          open={answering}
-          title="This break answers differently"
-          width={720}
-          okText="Done"
-          cancelButtonProps={{ style: { display: 'none' } }}
-          onOk={() => setAnswering(false)}
-          onCancel={() => setAnswering(false)}
-        >
-          <OwnAnswers
-            own={approach}
-            override={brk.approach ?? {}}
-            change={(key: ApproachQuestion, answer) =>
-              edit('answer differently', (d) => {
-                const next: Record<string, string> = { ...d.approach };
-                if (answer === undefined) delete next[key];
-                else next[key] = answer;
-                if (Object.keys(next).length === 0) delete d.approach;
-                else d.approach = next as Partial<Approach>;
-              })
-            }
-          />
-        </Modal>
-        <Dropdown
-          trigger={['click']}
+        {answering && (
+          <Suspense>
+            <AnswersDialog store={store} own={approach} close={() => setAnswering(false)} />
+          </Suspense>
+        )}
+        <LazyMenu
+          icon={<Download size={16} />}
+          aria-label="Take away"
+          title="Take away as a file"
           menu={{
             items: [
               {
@@ -157,14 +163,12 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
               },
             ],
           }}
-        >
-          <Button icon={<Download size={16} />} aria-label="Take away" title="Take away as a file" />
-        </Dropdown>
+        />
         <Button
           type="primary"
           icon={<Play size={16} />}
           disabled={!timed.ok || timed.timeline.parts.length === 0}
-          onClick={() => navigate(`/lead/${brk.id}`)}
+          onClick={() => void atRest(store).then(() => location.assign(`/lead/${brk.id}`))}
         >
           Lead this break
         </Button>
@@ -179,7 +183,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
               (d) => {
                 d.slotSec = slotSec;
               },
-              'slot',
+              { key: 'slot' },
             )
           }
         />
@@ -188,31 +192,32 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         </Button>
         {timed.ok && <Totals totals={timed.timeline.totals} />}
         <span className={styles.grow} />
-        <Popover
-          trigger="click"
-          placement="bottomRight"
-          title="What this break is for"
+        <LazyPopover
+          about="What this break is for"
           content={<PurposeForm store={store} />}
+          type="text"
+          icon={<Target size={16} />}
+          aria-label={`What for: ${purposeText(brk)}`}
         >
-          <Button type="text" icon={<Target size={16} />} aria-label={`What for: ${purposeText(brk)}`}>
-            <span className={styles.wide}>{purposeText(brk)}</span>
-          </Button>
-        </Popover>
-        <Popover
-          trigger="click"
-          placement="bottomRight"
-          title="Pace of this break"
+          <span className={styles.wide}>{purposeText(brk)}</span>
+        </LazyPopover>
+        <LazyPopover
+          about="Pace of this break"
           content={<PaceForm store={store} />}
+          type="text"
+          icon={<SlidersHorizontal size={16} />}
         >
-          <Button type="text" icon={<SlidersHorizontal size={16} />}>
-            <span>
-              {brk.pace.breathsPerMinute}
-              <span className={styles.wide}> breaths/min · {brk.firstSide} first</span>
-            </span>
-          </Button>
-        </Popover>
+          <span>
+            {brk.pace.breathsPerMinute}
+            <span className={styles.wide}> breaths/min · {brk.firstSide} first</span>
+          </span>
+        </LazyPopover>
       </div>
-      <FormNote store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
+      {brk.formOf && (
+        <Suspense>
+          <FormNote store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
+        </Suspense>
+      )}
       {timed.ok && (
         <span className={styles.hidden} role="status">
           {`The break takes ${minSec(timed.timeline.totals.totalMs)} of ${minSec(brk.slotSec * 1000)}`}

@@ -1,16 +1,22 @@
 import { stepAt } from '@kotabi/core/edit';
 import { type Approach, approachOf, type Move, type MoveLookup, stepsOf } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
+import { lazy } from 'react';
 import { useStore } from 'zustand';
 import { useBreaks, useGroups } from '../../api/queries';
 import type { Command, Dialog } from './commands';
-import { FitDialog } from './dialogs/FitDialog';
-import { SuggestDialog } from './dialogs/SuggestDialog';
-import { SwapDialog } from './dialogs/SwapDialog';
-import { VersionsDialog } from './dialogs/VersionsDialog';
-import { KeysHelp } from './KeysHelp';
 import type { BreakStore } from './store';
-import { type Actions, replaceWith } from './useActions';
+import type { Actions } from './useActions';
+
+const FitDialog = lazy(() => import('./dialogs/FitDialog').then((m) => ({ default: m.FitDialog })));
+const SuggestDialog = lazy(() =>
+  import('./dialogs/SuggestDialog').then((m) => ({ default: m.SuggestDialog })),
+);
+const SwapDialog = lazy(() => import('./dialogs/SwapDialog').then((m) => ({ default: m.SwapDialog })));
+const VersionsDialog = lazy(() =>
+  import('./dialogs/VersionsDialog').then((m) => ({ default: m.VersionsDialog })),
+);
+const KeysHelp = lazy(() => import('./KeysHelp').then((m) => ({ default: m.KeysHelp })));
 
 interface Props {
   dialog: Dialog | null;
@@ -36,7 +42,7 @@ const useLately = (breakId: string, groupId: string | null): string[] =>
 
 /** The dialog that is open, if one is. */
 export const Dialogs = ({ dialog, close, store, actions, commands, moves, own, ...p }: Props) => {
-  const { brk, selected, edit } = useStore(store);
+  const { value: brk, selected, replace } = useStore(store);
   const { lookup, approach, audience } = p;
   const lately = useLately(brk.id, brk.groupId);
   const group = useGroups().data?.find((g) => g.value.id === brk.groupId)?.value;
@@ -44,13 +50,9 @@ export const Dialogs = ({ dialog, close, store, actions, commands, moves, own, .
   const about = { brk, lookup, approach, close };
   return (
     <>
-      <KeysHelp commands={commands} open={dialog === 'keys'} close={close} />
+      {dialog === 'keys' && <KeysHelp commands={commands} open close={close} />}
       {dialog === 'fit' && (
-        <FitDialog
-          {...about}
-          own={own}
-          apply={(next) => edit('fit to the slot', (d) => replaceWith(d, next))}
-        />
+        <FitDialog {...about} own={own} apply={(next) => replace('fit to the slot', () => next)} />
       )}
       {dialog === 'swap' && step && (
         <SwapDialog
@@ -64,13 +66,14 @@ export const Dialogs = ({ dialog, close, store, actions, commands, moves, own, .
       {dialog === 'versions' && (
         <VersionsDialog
           {...about}
-          bringBack={(version, value) => edit(`bring back version ${version}`, (d) => replaceWith(d, value))}
+          bringBack={(version, value) => replace(`bring back version ${version}`, () => value)}
         />
       )}
       {dialog === 'suggest' && (
         <SuggestDialog
           {...about}
           approach={approachOf(approach, brk.approach)}
+          moves={moves}
           own={own}
           audience={audience}
           groupName={group?.name ?? null}

@@ -1,34 +1,38 @@
 import { DndContext, DragOverlay } from '@dnd-kit/core';
-import { type Approach, approachOf, type Move, type MoveLookup, stepsOf } from '@kotabi/core/model';
-import { type Fix, WEIGHTS, type Weight } from '@kotabi/core/review';
-import { Dropdown, Segmented } from 'antd';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Fix } from '@kotabi/core/edit';
+import type { Shelf } from '@kotabi/core/library';
+import { type Approach, approachOf, type Move, stepsOf, WEIGHTS, type Weight } from '@kotabi/core/model';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
+import { Tabs } from '../../fields/Tabs';
 import type { SelectMode } from '../../sheet/Row';
 import { sheetItems } from '../../sheet/rows';
 import { Sheet } from '../../sheet/Sheet';
 import { useTitle } from '../../shell/useTitle';
-import { AddPanel } from './AddPanel';
 import { BreakHead } from './BreakHead';
 import styles from './break.module.css';
 import { commandsOf, type Dialog } from './commands';
-import { Dialogs } from './Dialogs';
-import { Findings } from './Findings';
 import { Hotkeys } from './Hotkeys';
-import { Inspector } from './inspector/Inspector';
 import type { BreakStore } from './store';
 import { menuOf, Toolbar } from './Toolbar';
 import { useActions } from './useActions';
 import { useDrag } from './useDrag';
 import { useAudience, useTimed } from './useTimed';
 
+// What is beside and above the sheet comes after it.
+const ContextMenu = lazy(() => import('../../fields/ContextMenu'));
+const AddPanel = lazy(() => import('./AddPanel').then((m) => ({ default: m.AddPanel })));
+const Dialogs = lazy(() => import('./Dialogs').then((m) => ({ default: m.Dialogs })));
+const Findings = lazy(() => import('./Findings').then((m) => ({ default: m.Findings })));
+const Inspector = lazy(() => import('./inspector/Inspector').then((m) => ({ default: m.Inspector })));
+
 interface Props {
   store: BreakStore;
   moves: readonly Move[];
   /** The instructor's own moves, for work that is done away from the page. */
   own: readonly Move[];
-  lookup: MoveLookup;
+  shelf: Shelf;
   /** The instructor's own; the break may answer some questions differently. */
   approach: Approach;
 }
@@ -48,12 +52,13 @@ const marksOf = (findings: readonly { code: string; weight: Weight; stepIds: rea
 };
 
 /** The break sheet: moves to add on the left, the script in the middle, the chosen step and the review on the right. */
-export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
+export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
   const state = useStore(store);
-  const { brk, selected, select } = state;
+  const { value: brk, selected, select } = state;
+  const { lookup } = shelf;
   useTitle(brk.name);
   const audience = useAudience(brk.groupId);
-  const timed = useTimed(brk, lookup, approach, audience);
+  const timed = useTimed(brk, shelf, approach, audience);
   const mine = useMemo(() => approachOf(approach, brk.approach), [approach, brk.approach]);
   const actions = useActions(store, lookup, mine);
   const location = useLocation();
@@ -66,6 +71,7 @@ export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
     // Asked for once: not again when the page is loaded anew.
     void navigate('.', { replace: true, state: null });
   }, [asked, navigate]);
+  const [menuAt, setMenuAt] = useState<{ x: number; y: number } | null>(null);
   const [panel, setPanel] = useState<'step' | 'review'>('step');
 
   const findings = timed.ok ? timed.findings : [];
@@ -99,7 +105,7 @@ export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
 
   const choose = useCallback(
     (stepId: string, mode: SelectMode) => {
-      const { selected: now, brk: current } = store.getState();
+      const { selected: now, value: current } = store.getState();
       setPanel('step');
       const [anchor] = now;
       if (mode === 'toggle') {
@@ -134,54 +140,65 @@ export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
       />
       <DndContext {...context}>
         <div className={styles.columns}>
-          <AddPanel moves={moves} approach={mine} add={actions.add} />
+          <Suspense fallback={<section className={`card ${styles.add}`} aria-label="Add a move" />}>
+            <AddPanel moves={moves} pauses={shelf.pauses} approach={mine} add={actions.add} />
+          </Suspense>
           <section className={`card ${styles.middle}`} aria-label="Sheet">
             <Toolbar store={store} commands={commands} />
-            <Dropdown trigger={['contextMenu']} menu={menuOf(commands, state)}>
-              <div className={styles.scroll}>
-                {timed.ok && (
-                  <Sheet
-                    items={items}
-                    selected={selected}
-                    marks={marks}
-                    dropBefore={dropBefore}
-                    onSelect={choose}
-                  />
-                )}
-                {timed.ok && items.length === 0 && (
-                  <div className={styles.blank}>
-                    <h2>An empty sheet</h2>
-                    <p className="muted">
-                      Choose moves on the left, or drag them here, from settling down to the close. Time runs
-                      down this page; left hangs left, right hangs right. Or let Kotabi{' '}
-                      <button type="button" className={styles.show} onClick={() => setDialog('suggest')}>
-                        suggest a break
-                      </button>
-                      .
-                    </p>
-                  </div>
-                )}
-                {!timed.ok && (
-                  <div className={styles.blank} role="alert">
-                    <h2>This break cannot be timed</h2>
-                    <p className="muted">
-                      {timed.failures.map((f) =>
-                        f.code === 'unknownMove'
-                          ? `It uses a move that is not in your library (${f.moveId}). `
-                          : `A series holds a move without two sides (${lookup(f.moveId)?.name ?? f.moveId}). `,
-                      )}
-                      Undo the last change, or remove the step.
-                    </p>
-                  </div>
-                )}
-              </div>
-            </Dropdown>
+            {/* biome-ignore lint/a11y/noStaticElementInteractions: the same menu is behind the button “Commands” */}
+            <div
+              className={styles.scroll}
+              role="presentation"
+              onContextMenu={(e) => {
+                e.preventDefault();
+                setMenuAt({ x: e.clientX, y: e.clientY });
+              }}
+            >
+              {timed.ok && (
+                <Sheet
+                  items={items}
+                  selected={selected}
+                  marks={marks}
+                  dropBefore={dropBefore}
+                  onSelect={choose}
+                />
+              )}
+              {timed.ok && items.length === 0 && (
+                <div className={styles.blank}>
+                  <h2>An empty sheet</h2>
+                  <p className="muted">
+                    Choose moves on the left, or drag them here, from settling down to the close. Time runs
+                    down this page; left hangs left, right hangs right. Or let Kotabi{' '}
+                    <button type="button" className={styles.show} onClick={() => setDialog('suggest')}>
+                      suggest a break
+                    </button>
+                    .
+                  </p>
+                </div>
+              )}
+              {!timed.ok && (
+                <div className={styles.blank} role="alert">
+                  <h2>This break cannot be timed</h2>
+                  <p className="muted">
+                    {timed.failures.map((f) =>
+                      f.code === 'unknownMove'
+                        ? `It uses a move that is not in your library (${f.moveId}). `
+                        : `A series holds a move without two sides (${lookup(f.moveId)?.name ?? f.moveId}). `,
+                    )}
+                    Undo the last change, or remove the step.
+                  </p>
+                </div>
+              )}
+            </div>
+            {menuAt && (
+              <Suspense>
+                <ContextMenu at={menuAt} menu={menuOf(commands, state)} close={() => setMenuAt(null)} />
+              </Suspense>
+            )}
           </section>
           <aside className={`card ${styles.side}`} aria-label="Chosen step and review">
-            <Segmented
-              block
-              className={styles.tabs}
-              aria-label="What is shown here"
+            <Tabs
+              label="What is shown here"
               value={panel}
               options={[
                 { value: 'step' as const, label: 'Step' },
@@ -189,19 +206,21 @@ export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
               ]}
               onChange={setPanel}
             />
-            {timed.ok && panel === 'step' && (
-              <Inspector
-                store={store}
-                timed={timed}
-                actions={actions}
-                lookup={lookup}
-                swap={() => setDialog('swap')}
-                fix={fix}
-              />
-            )}
-            {timed.ok && panel === 'review' && (
-              <Findings store={store} timed={timed} select={select} fix={fix} />
-            )}
+            <Suspense>
+              {timed.ok && panel === 'step' && (
+                <Inspector
+                  store={store}
+                  timed={timed}
+                  actions={actions}
+                  lookup={lookup}
+                  swap={() => setDialog('swap')}
+                  fix={fix}
+                />
+              )}
+              {timed.ok && panel === 'review' && (
+                <Findings store={store} timed={timed} select={select} fix={fix} />
+              )}
+            </Suspense>
           </aside>
         </div>
         <DragOverlay dropAnimation={null}>
@@ -209,18 +228,20 @@ export const Editor = ({ store, moves, own, lookup, approach }: Props) => {
         </DragOverlay>
       </DndContext>
       <Hotkeys commands={commands} actions={actions} store={store} />
-      <Dialogs
-        dialog={dialog}
-        close={() => setDialog(null)}
-        store={store}
-        actions={actions}
-        commands={commands}
-        moves={moves}
-        own={own}
-        lookup={lookup}
-        approach={approach}
-        audience={audience}
-      />
+      <Suspense>
+        <Dialogs
+          dialog={dialog}
+          close={() => setDialog(null)}
+          store={store}
+          actions={actions}
+          commands={commands}
+          moves={moves}
+          own={own}
+          lookup={lookup}
+          approach={approach}
+          audience={audience}
+        />
+      </Suspense>
     </div>
   );
 };

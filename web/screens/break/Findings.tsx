@@ -1,5 +1,6 @@
+import type { Fix } from '@kotabi/core/edit';
 import type { Break } from '@kotabi/core/model';
-import { type Finding, type Fix, findingKey, type Timed } from '@kotabi/core/review';
+import { type Finding, findingKey, type Reviewed } from '@kotabi/core/review';
 import { type ResolvedBreak, stepMoves } from '@kotabi/core/timing';
 import { Button, Input, Popover } from 'antd';
 import { Check, Wrench } from 'lucide-react';
@@ -103,7 +104,7 @@ const Item = ({ finding: f, resolved, store, show, fix }: ItemProps) => {
 
 interface Props {
   store: BreakStore;
-  timed: Extract<Timed, { ok: true }>;
+  timed: Extract<Reviewed, { ok: true }>;
   select: (ids: string[]) => void;
   fix: (fix: Fix) => void;
 }

@@ -1,6 +1,8 @@
-import { NumberField } from '../../fields/NumberField';
+import { lazy, Suspense } from 'react';
 import { length, minSec } from '../../words/time';
 import styles from './break.module.css';
+
+const NumberField = lazy(() => import('../../fields/NumberField').then((m) => ({ default: m.NumberField })));
 
 interface Props {
   slotSec: number;
@@ -26,16 +28,18 @@ export const Gauge = ({ slotSec, totalMs, setSlot }: Props) => {
       <span className="tabular">
         <b>{minSec(totalMs)}</b> of
       </span>
-      <NumberField
-        name="Slot in minutes"
-        className={styles.slot}
-        min={0.5}
-        max={60}
-        precision={1}
-        unit="min"
-        value={slotSec / 60}
-        change={(v) => setSlot(Math.round(v * 60))}
-      />
+      <Suspense fallback={<span className={`tabular ${styles.slotComes}`}>{slotSec / 60} min</span>}>
+        <NumberField
+          name="Slot in minutes"
+          className={styles.slot}
+          min={0.5}
+          max={60}
+          precision={1}
+          unit="min"
+          value={slotSec / 60}
+          change={(v) => setSlot(Math.round(v * 60))}
+        />
+      </Suspense>
       <span className={over ? styles.overText : 'muted'}>
         {over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}
       </span>

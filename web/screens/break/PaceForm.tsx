@@ -16,8 +16,8 @@ const fields: [key: keyof Pace, label: string, unit: string, min: number, max: n
 ];
 
 /** How fast this break is spoken and breathed, which side goes first, and whether holds become whole breaths. */
-export const PaceForm = ({ store }: { store: BreakStore }) => {
-  const { brk, edit } = useStore(store);
+const PaceForm = ({ store }: { store: BreakStore }) => {
+  const { value: brk, edit } = useStore(store);
   const id = useId();
   return (
     <div className={styles.pace}>
@@ -40,7 +40,7 @@ export const PaceForm = ({ store }: { store: BreakStore }) => {
                 (d) => {
                   d.pace[key] = v;
                 },
-                `pace.${key}`,
+                { key: `pace.${key}` },
               )
             }
           />
@@ -77,3 +77,4 @@ export const PaceForm = ({ store }: { store: BreakStore }) => {
     </div>
   );
 };
+export default PaceForm;

@@ -7,8 +7,8 @@ import styles from './break.module.css';
 import type { BreakStore } from './store';
 
 /** What the break is for, so that the review knows what to look for. */
-export const PurposeForm = ({ store }: { store: BreakStore }) => {
-  const { brk, edit } = useStore(store);
+const PurposeForm = ({ store }: { store: BreakStore }) => {
+  const { value: brk, edit } = useStore(store);
   const id = useId();
   const flag = (key: 'calm' | 'onCall', label: string) => (on: boolean) =>
     edit(label, (d) => {
@@ -46,21 +46,4 @@ export const PurposeForm = ({ store }: { store: BreakStore }) => {
     </div>
   );
 };
-
-/** What a break is for, as short as a button. */
-export const purposeText = ({
-  targets,
-  onCall,
-  calm,
-}: {
-  targets?: string[];
-  onCall?: boolean;
-  calm?: boolean;
-}): string => {
-  const parts = [
-    targets && targets.length > 0 && (targets.length > 2 ? `${targets.length} areas` : targets.join(', ')),
-    onCall && 'on a call',
-    calm && 'to calm',
-  ].filter(Boolean);
-  return parts.length > 0 ? parts.join(' · ') : 'What for';
-};
+export default PurposeForm;

@@ -1,5 +1,5 @@
 import { stepsOf } from '@kotabi/core/model';
-import { Button, Dropdown, type MenuProps, Tooltip } from 'antd';
+import { Button, type MenuProps } from 'antd';
 import {
   ArrowDown,
   ArrowUp,
@@ -15,6 +15,7 @@ import {
 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useStore } from 'zustand';
+import { LazyMenu } from '../../fields/LazyMenu';
 import styles from './break.module.css';
 import type { Command } from './commands';
 import type { BreakState, BreakStore } from './store';
@@ -27,18 +28,17 @@ const Tool = (props: {
   off?: boolean;
   text?: string;
 }) => (
-  <Tooltip title={`${props.label} (${props.keys})`} mouseEnterDelay={0.5}>
-    <Button
-      type="text"
-      size="small"
-      aria-label={props.label}
-      icon={props.icon}
-      disabled={props.off}
-      onClick={props.onClick}
-    >
-      {props.text && <span className={styles.toolText}>{props.text}</span>}
-    </Button>
-  </Tooltip>
+  <Button
+    title={`${props.label} (${props.keys})`}
+    type="text"
+    size="small"
+    aria-label={props.label}
+    icon={props.icon}
+    disabled={props.off}
+    onClick={props.onClick}
+  >
+    {props.text && <span className={styles.toolText}>{props.text}</span>}
+  </Button>
 );
 
 /** All commands as a menu, each with its key. */
@@ -70,7 +70,7 @@ export const menuOf = (commands: readonly Command[], state: BreakState): MenuPro
 /** What is done most often, as buttons; everything else in the menu beside them. */
 export const Toolbar = ({ store, commands }: { store: BreakStore; commands: readonly Command[] }) => {
   const state = useStore(store);
-  const { brk, selected, undo, redo } = state;
+  const { value: brk, selected, undo, redo } = state;
   const count = stepsOf(brk).length;
   const of = (id: string) => {
     const command = commands.find((c) => c.id === id);
@@ -108,11 +108,9 @@ export const Toolbar = ({ store, commands }: { store: BreakStore; commands: read
           ? `${selected.length} of ${count} chosen`
           : `${count} step${count === 1 ? '' : 's'}`}
       </span>
-      <Dropdown trigger={['click']} menu={menuOf(commands, state)} placement="bottomRight">
-        <Button type="text" size="small" icon={<ListTree size={17} />}>
-          Commands
-        </Button>
-      </Dropdown>
+      <LazyMenu type="text" size="small" icon={<ListTree size={17} />} menu={menuOf(commands, state)}>
+        Commands
+      </LazyMenu>
       <Tool {...of('keys')} label="Keys" icon={<Keyboard size={17} />} />
     </div>
   );

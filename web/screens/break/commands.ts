@@ -58,10 +58,10 @@ export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }
   const chosen = ({ selected }: BreakState): boolean => selected.length > 0;
   const several = ({ selected }: BreakState): boolean => selected.length > 1;
   const always = (): boolean => true;
-  const any = ({ brk }: BreakState): boolean => brk.items.length > 0;
-  const inSeries = ({ brk, selected }: BreakState): boolean =>
+  const any = ({ value: brk }: BreakState): boolean => brk.items.length > 0;
+  const inSeries = ({ value: brk, selected }: BreakState): boolean =>
     chainOf(brk, selected.at(-1) ?? '') !== undefined;
-  const twoSided = ({ brk, selected }: BreakState): boolean => {
+  const twoSided = ({ value: brk, selected }: BreakState): boolean => {
     const step = stepsOf(brk).find((s) => s.id === selected.at(-1));
     const move = step && lookup(step.moveId);
     return move !== undefined && isTwoWay(move);

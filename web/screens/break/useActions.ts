@@ -1,8 +1,10 @@
 import {
+  applyFix,
   breakChain,
   chainOf,
   clipOf,
   duplicate,
+  type Fix,
   insertItems,
   insertStep,
   makeChain,
@@ -18,6 +20,7 @@ import {
   whyNoSplit,
   withNewIds,
 } from '@kotabi/core/edit';
+import { stepOf } from '@kotabi/core/library';
 import {
   type Approach,
   type Break,
@@ -27,12 +30,10 @@ import {
   type Step,
   stepsOf,
 } from '@kotabi/core/model';
-import { stepOf } from '@kotabi/core/moves';
-import { applyFix, type Fix } from '@kotabi/core/review';
 import { mirrorBreak } from '@kotabi/core/timing';
-import { App } from 'antd';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
+import { useMessages } from '../../shell/messages';
 import { fixWords } from '../../words/findings';
 import { clipboard } from './clipboard';
 import type { BreakStore } from './store';
@@ -45,15 +46,9 @@ const newId = (): string => nanoid(10);
 /** How far `edit` is told apart from the next one: "3 steps", or "a step". */
 const many = (count: number): string => (count > 1 ? `${count} steps` : 'a step');
 
-/** Puts a whole other state in place of a draft, field by field, so that the edit stays small. */
-export const replaceWith = (draft: Break, next: Break): void => {
-  for (const key of Object.keys(draft)) if (!(key in next)) delete (draft as Record<string, unknown>)[key];
-  Object.assign(draft, next);
-};
-
 /** Everything that can be done with the steps, by key, by button or by menu. */
 export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Approach) => {
-  const { message } = App.useApp();
+  const { message } = useMessages();
   return useMemo(() => {
     const get = store.getState;
     const shown = (): string | undefined => get().selected.at(-1);
@@ -71,7 +66,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
             const step = stepAt(d, id);
             if (step) recipe(step);
           },
-          key && `${key}.${id}`,
+          key ? { key: `${key}.${id}` } : {},
         );
     };
     /** Changes every chosen step, as one edit. */
@@ -85,7 +80,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         }
       });
     };
-    const ids = (): string[] => stepsOf(get().brk).map((s) => s.id);
+    const ids = (): string[] => stepsOf(get().value).map((s) => s.id);
     const inOrder = (): string[] => ids().filter((id) => get().selected.includes(id));
     const remove = (label: string): void => {
       const { selected } = get();
@@ -102,7 +97,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       get().select(go ? [go] : []);
     };
     const copy = (): void => {
-      const { brk, selected } = get();
+      const { value: brk, selected } = get();
       if (selected.length === 0) return;
       clipboard.put(clipOf(brk, selected));
       void message.info(
@@ -202,7 +197,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         }),
       wholeBreaths: (): void =>
         changeAll('whole breaths', (s) => {
-          const on = s.wholeBreaths ?? get().brk.wholeBreaths;
+          const on = s.wholeBreaths ?? get().value.wholeBreaths;
           if (s.dose.measure === 'seconds') s.wholeBreaths = !on;
         }),
       directions: (): void =>
@@ -220,12 +215,12 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           else s.keep = true;
         }),
       chain: (): void => {
-        const { selected, brk } = get();
+        const { selected, value: brk } = get();
         if (tell(whyNoChain(brk, selected, lookup))) return;
         get().edit('make a series', (d) => makeChain(d, selected, newId()));
       },
       unchain: (): void => {
-        const chain = chainOf(get().brk, shown() ?? '');
+        const chain = chainOf(get().value, shown() ?? '');
         if (chain) get().edit('take the series apart', (d) => breakChain(d, chain.id));
       },
       turnChain: (): void => {
@@ -234,7 +229,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       },
       split: (): void => {
         const id = shown();
-        if (!id || tell(whyNoSplit(get().brk, id, lookup))) return;
+        if (!id || tell(whyNoSplit(get().value, id, lookup))) return;
         const second = newId();
         get().edit('split into sides', (d) => splitSides(d, id, second));
         get().select([id, second]);
@@ -243,7 +238,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         const { selected } = get();
         get().edit('change the first side', (d) => swapFirst(d, selected));
       },
-      mirror: (): void => get().edit('mirror the break', (d) => replaceWith(d, mirrorBreak(d))),
+      mirror: (): void => get().replace('mirror the break', mirrorBreak),
       /** Puts a finding right. */
       fix: (fix: Fix): void => {
         const before = new Set(ids());

@@ -1,6 +1,8 @@
-import { type Approach, type Break, type MoveLookup, roomLimits } from '@kotabi/core/model';
-import { type Audience, type Timed, timed } from '@kotabi/core/review';
-import { useMemo } from 'react';
+import type { Shelf } from '@kotabi/core/library';
+import { type Approach, type Break, roomLimits } from '@kotabi/core/model';
+import type { Audience, Reviewed } from '@kotabi/core/review';
+import { timed } from '@kotabi/core/timing';
+import { useEffect, useMemo, useState } from 'react';
 import { useGroups, usePeople } from '../../api/queries';
 
 /** The people and the room of a group; null while nobody is meant, or nothing is known yet. */
@@ -21,10 +23,31 @@ export const useAudience = (groupId: string | null): Audience | null => {
   );
 };
 
-/** The timeline and the findings of a break, worked out once for each state. */
+/** The review comes after the sheet: what is timed can be shown before it has been judged. */
+let judging: typeof import('@kotabi/core/review') | null = null;
+const useReview = (): typeof judging => {
+  const [review, setReview] = useState(judging);
+  useEffect(() => {
+    if (review) return;
+    void import('@kotabi/core/review').then((loaded) => {
+      judging = loaded;
+      setReview(loaded);
+    });
+  }, [review]);
+  return review;
+};
+
+/** The timeline and the findings of a break, worked out once for each state; no findings before the review is here. */
 export const useTimed = (
   brk: Break,
-  lookup: MoveLookup,
+  shelf: Shelf,
   approach: Approach,
   audience: Audience | null,
-): Timed => useMemo(() => timed(brk, lookup, approach, audience), [brk, lookup, approach, audience]);
+): Reviewed => {
+  const review = useReview();
+  return useMemo(() => {
+    if (review) return review.reviewed(brk, shelf, approach, audience);
+    const time = timed(brk, shelf.lookup, approach);
+    return time.ok ? { ...time, findings: [], aside: [] } : time;
+  }, [review, brk, shelf, approach, audience]);
+};

@@ -1,17 +1,19 @@
-import { type Approach, type Break, type Kept, type MoveLookup, stepsOf } from '@kotabi/core/model';
-import { type Finding, type Timed, timed } from '@kotabi/core/review';
-import { Button, Dropdown } from 'antd';
+import type { Shelf } from '@kotabi/core/library';
+import { type Approach, type Break, type Kept, stepsOf } from '@kotabi/core/model';
+import { type Finding, type Reviewed, reviewed } from '@kotabi/core/review';
+import { Button } from 'antd';
 import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
+import { LazyMenu } from '../../fields/LazyMenu';
+import { MiniSpine } from '../../sheet/MiniSpine';
 import { findingWords } from '../../words/findings';
 import { length, minSec } from '../../words/time';
 import styles from './breaks.module.css';
-import { MiniSpine } from './MiniSpine';
 
 interface Props {
   kept: Kept<Break>;
   groupName: string;
-  lookup: MoveLookup;
+  shelf: Shelf;
   approach: Approach;
   duplicate: () => void;
   remove: () => void;
@@ -24,15 +26,14 @@ const findingsText = (findings: readonly Finding[]): string => {
   return `${findingWords(first).title}${more.length > 0 ? `, and ${more.length} more` : ''}`;
 };
 
-const noteOf = (t: Timed, count: number): string => {
+const noteOf = (t: Reviewed, count: number): string => {
   if (!t.ok) return 'uses a move that is not here';
   return count === 0 ? '' : findingsText(t.findings);
 };
 
 /** One break in the list: its shape, its real length, what stands out, what can be done with it. */
-export const BreakItem = ({ kept: { value }, groupName, lookup, approach, duplicate, remove }: Props) => {
-  const navigate = useNavigate();
-  const t = timed(value, lookup, approach);
+export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplicate, remove }: Props) => {
+  const t = reviewed(value, shelf, approach);
   const total = t.ok ? t.timeline.totals.totalMs : 0;
   const over = total - value.slotSec * 1000;
   const count = stepsOf(value).length;
@@ -70,12 +71,14 @@ export const BreakItem = ({ kept: { value }, groupName, lookup, approach, duplic
         <Button
           icon={<Play size={15} />}
           disabled={!t.ok || count === 0}
-          onClick={() => navigate(`/lead/${value.id}`)}
+          onClick={() => location.assign(`/lead/${value.id}`)}
         >
           Lead
         </Button>
-        <Dropdown
-          trigger={['click']}
+        <LazyMenu
+          type="text"
+          aria-label={`More for ${value.name}`}
+          icon={<MoreHorizontal size={18} />}
           menu={{
             items: [
               { key: 'copy', icon: <Copy size={15} />, label: 'Duplicate', onClick: duplicate },
@@ -85,9 +88,7 @@ export const BreakItem = ({ kept: { value }, groupName, lookup, approach, duplic
               { key: 'del', danger: true, icon: <Trash2 size={15} />, label: 'Delete', onClick: remove },
             ],
           }}
-        >
-          <Button type="text" aria-label={`More for ${value.name}`} icon={<MoreHorizontal size={18} />} />
-        </Dropdown>
+        />
       </div>
     </li>
   );

@@ -1,17 +1,19 @@
 import type { Break, Kept } from '@kotabi/core/model';
-import { App, Button, Upload } from 'antd';
+import { Button } from 'antd';
 import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
+import { FileButton } from '../../fields/FileButton';
+import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
 import { newBreak } from './newBreak';
-import { StartDialog } from './StartDialog';
+
 import { useOpenFile } from './useOpenFile';
 
 const copyOf = (value: Break): Break => ({
@@ -19,6 +21,8 @@ const copyOf = (value: Break): Break => ({
   id: nanoid(),
   name: `${value.name.slice(0, 73)} (copy)`,
 });
+
+const StartDialog = lazy(() => import('./StartDialog').then((m) => ({ default: m.StartDialog })));
 
 /** All breaks: how long they really take, whether the sides are even, what stands out. */
 export const BreaksScreen = () => {
@@ -29,7 +33,7 @@ export const BreaksScreen = () => {
   const put = usePut<Break>('breaks');
   const remove = useDelete('breaks');
   const navigate = useNavigate();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const openFile = useOpenFile();
   const [starting, setStarting] = useState(false);
 
@@ -84,16 +88,13 @@ export const BreaksScreen = () => {
     </Button>
   );
   const open = (
-    <Upload
+    <FileButton
       accept=".json,application/json"
-      showUploadList={false}
-      beforeUpload={(file) => {
-        void openFile(file);
-        return false; // read here, never sent anywhere by the picker itself
-      }}
+      icon={<FolderOpen size={16} />}
+      onFile={(file) => void openFile(file)}
     >
-      <Button icon={<FolderOpen size={16} />}>Open a break file</Button>
-    </Upload>
+      Open a break file
+    </FileButton>
   );
 
   return (
@@ -129,14 +130,16 @@ export const BreaksScreen = () => {
         </Empty>
       )}
       {starting && (
-        <StartDialog
-          empty={() => empty}
-          firstSide={empty.firstSide}
-          lookup={moves.lookup}
-          approach={moves.approach}
-          close={() => setStarting(false)}
-          create={(value, suggest) => void create(value, suggest)}
-        />
+        <Suspense>
+          <StartDialog
+            empty={() => empty}
+            firstSide={empty.firstSide}
+            lookup={moves.lookup}
+            approach={moves.approach}
+            close={() => setStarting(false)}
+            create={(value, suggest) => void create(value, suggest)}
+          />
+        </Suspense>
       )}
       <ul className={styles.list}>
         {breaks.data.map((kept) => (
@@ -144,7 +147,7 @@ export const BreaksScreen = () => {
             key={kept.value.id}
             kept={kept}
             groupName={groupName(kept.value.groupId)}
-            lookup={moves.lookup}
+            shelf={moves.shelf}
             approach={moves.approach}
             duplicate={() => void create(copyOf(kept.value))}
             remove={() => void del(kept)}

@@ -1,13 +1,13 @@
 import { type Approach, type Break, type MoveLookup, stepsOf } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/review';
 import { breakFrom, starts } from '@kotabi/core/starts';
+import { timed } from '@kotabi/core/timing';
 import { Modal } from 'antd';
 import { FilePlus2, Sparkles } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
+import { MiniSpine } from '../../sheet/MiniSpine';
 import { length, minSec } from '../../words/time';
 import styles from './breaks.module.css';
-import { MiniSpine } from './MiniSpine';
 
 interface Props {
   empty: () => Break;

@@ -1,12 +1,12 @@
 import type { Break, Kept } from '@kotabi/core/model';
-import { App } from 'antd';
 import { useNavigate } from 'react-router';
 import { ApiFailure, messageOf, request } from '../../api/client';
 import { queryClient } from '../../api/queries';
+import { useMessages } from '../../shell/messages';
 
 /** Opens a break file; a broken or foreign one is answered with a sentence that names the place. */
 export const useOpenFile = () => {
-  const { message, modal } = App.useApp();
+  const { message, tell } = useMessages();
   const navigate = useNavigate();
   return async (file: File): Promise<void> => {
     try {
@@ -16,9 +16,8 @@ export const useOpenFile = () => {
       navigate(`/breaks/${kept.value.id}`);
     } catch (error) {
       const places = error instanceof ApiFailure ? error.error.fields : [];
-      modal.error({
+      tell({
         title: `${file.name} could not be opened`,
-        width: 560,
         content: (
           <>
             <p>Nothing was changed.</p>

@@ -1,12 +1,16 @@
-import type { Answer } from '@kotabi/core/model';
-import { Table } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAnswers } from '../../api/queries';
+
+/** Answers that are shown at first, and more at a time. */
+const PAGE = 8;
 
 /** What people answered to reminders: breaks they did by themselves, or did not. */
 export const AnswerList = () => {
   const answers = useAnswers();
+  const [shown, setShown] = useState(PAGE);
   if (!answers.data || answers.data.length === 0) return null;
   const did = answers.data.filter((a) => a.answer === 'did it').length;
   return (
@@ -16,22 +20,31 @@ export const AnswerList = () => {
         {did} of {answers.data.length} reminders were answered “did it”. <Link to="/outbox">Outbox</Link>
       </p>
       <div className="card" style={{ padding: '6px 10px' }}>
-        <Table<Answer>
-          rowKey="id"
-          dataSource={answers.data}
-          pagination={answers.data.length > 8 ? { pageSize: 8, showSizeChanger: false } : false}
-          size="small"
-          columns={[
-            {
-              title: 'When',
-              width: 200,
-              render: (_, a) => dayjs(a.startsAt).format('ddd D MMM YYYY, HH:mm'),
-            },
-            { title: 'Who', dataIndex: 'personName', width: 160 },
-            { title: 'Break', dataIndex: 'breakName' },
-            { title: 'Answer', dataIndex: 'answer', width: 120 },
-          ]}
-        />
+        <table className="list">
+          <thead>
+            <tr>
+              <th scope="col">When</th>
+              <th scope="col">Who</th>
+              <th scope="col">Break</th>
+              <th scope="col">Answer</th>
+            </tr>
+          </thead>
+          <tbody>
+            {answers.data.slice(0, shown).map((a) => (
+              <tr key={a.id}>
+                <td>{dayjs(a.startsAt).format('ddd D MMM YYYY, HH:mm')}</td>
+                <td>{a.personName}</td>
+                <td>{a.breakName}</td>
+                <td>{a.answer}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {answers.data.length > shown && (
+          <Button type="link" onClick={() => setShown(shown + PAGE)}>
+            Show {Math.min(PAGE, answers.data.length - shown)} more of {answers.data.length}
+          </Button>
+        )}
       </div>
     </section>
   );

@@ -1,13 +1,14 @@
-import type { Kept, Session } from '@kotabi/core/model';
+import type { Session } from '@kotabi/core/model';
 import { sumOf } from '@kotabi/core/record';
-import { Table } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useGroups, useSessions } from '../../api/queries';
+import { sessionsWaiting } from '../../api/sessions-outbox';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
-import { sessionsWaiting } from '../lead/outbox';
 import { AnswerList } from './AnswerList';
 import styles from './log.module.css';
 
@@ -17,12 +18,48 @@ export const tensionText = ({ tensionBefore: a, tensionAfter: b }: Session): str
   return `${a ?? '–'} → ${b ?? '–'}`;
 };
 
+/** Records that are shown at first, and more at a time. */
+const PAGE = 20;
+
+const LogRow = ({ value, groupName }: { value: Session; groupName: string }) => {
+  const navigate = useNavigate();
+  const { doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = sumOf(value);
+  return (
+    <tr className={styles.row} onClick={() => navigate(`/log/${value.id}`)}>
+      <td>
+        <Link to={`/log/${value.id}`}>{dayjs(value.startedAt).format('ddd D MMM YYYY, HH:mm')}</Link>
+      </td>
+      <td>
+        <b>{value.breakName}</b>
+        <div className="muted small">{groupName}</div>
+      </td>
+      <td className="tabular">
+        {minSec(doneMs)} of {minSec(plannedMs)}
+        <div className="muted small">
+          {stepsDone} of {stepsPlanned} steps{value.ended === 'stopped' ? ' · stopped' : ''}
+        </div>
+      </td>
+      <td className="tabular">
+        <span className="left">{minSec(leftDoneMs)}</span> ·{' '}
+        <span className="right">{minSec(rightDoneMs)}</span>
+        <div className="muted small">
+          {leftDoneMs === rightDoneMs
+            ? 'even'
+            : `${leftDoneMs < rightDoneMs ? 'left' : 'right'} ${minSec(Math.abs(leftDoneMs - rightDoneMs))} less`}
+        </div>
+      </td>
+      <td className="tabular">{tensionText(value)}</td>
+      <td className={styles.noteCell}>{value.note || <span className="muted">–</span>}</td>
+    </tr>
+  );
+};
+
 /** Every break that was led, the latest first. */
 export const LogScreen = () => {
   useTitle('Log');
   const sessions = useSessions();
   const groups = useGroups();
-  const navigate = useNavigate();
+  const [shown, setShown] = useState(PAGE);
   if (!sessions.data) return <Waiting error={sessions.error} retry={() => void sessions.refetch()} />;
   const groupName = (id: string | null): string =>
     groups.data?.find((g) => g.value.id === id)?.value.name ?? 'no group';
@@ -42,79 +79,28 @@ export const LogScreen = () => {
         </Empty>
       ) : (
         <div className="card" style={{ padding: '6px 10px' }}>
-          <Table<Kept<Session>>
-            rowKey={(s) => s.value.id}
-            dataSource={sessions.data}
-            pagination={sessions.data.length > 20 ? { pageSize: 20 } : false}
-            size="middle"
-            onRow={({ value }) => ({
-              onClick: () => navigate(`/log/${value.id}`),
-              style: { cursor: 'pointer' },
-            })}
-            columns={[
-              {
-                title: 'When',
-                width: 200,
-                render: (_, { value }) => (
-                  <Link to={`/log/${value.id}`}>
-                    {dayjs(value.startedAt).format('ddd D MMM YYYY, HH:mm')}
-                  </Link>
-                ),
-              },
-              {
-                title: 'Break',
-                render: (_, { value }) => (
-                  <>
-                    <b>{value.breakName}</b>
-                    <div className="muted small">{groupName(value.groupId)}</div>
-                  </>
-                ),
-              },
-              {
-                title: 'Done of planned',
-                width: 160,
-                render: (_, { value }) => {
-                  const { doneMs, plannedMs, stepsDone, stepsPlanned } = sumOf(value);
-                  return (
-                    <span className="tabular">
-                      {minSec(doneMs)} of {minSec(plannedMs)}
-                      <div className="muted small">
-                        {stepsDone} of {stepsPlanned} steps{value.ended === 'stopped' ? ' · stopped' : ''}
-                      </div>
-                    </span>
-                  );
-                },
-              },
-              {
-                title: 'Left and right',
-                width: 150,
-                render: (_, { value }) => {
-                  const { leftDoneMs, rightDoneMs } = sumOf(value);
-                  return (
-                    <span className="tabular">
-                      <span className="left">{minSec(leftDoneMs)}</span> ·{' '}
-                      <span className="right">{minSec(rightDoneMs)}</span>
-                      <div className="muted small">
-                        {leftDoneMs === rightDoneMs
-                          ? 'even'
-                          : `${leftDoneMs < rightDoneMs ? 'left' : 'right'} ${minSec(Math.abs(leftDoneMs - rightDoneMs))} less`}
-                      </div>
-                    </span>
-                  );
-                },
-              },
-              {
-                title: 'Tension, 0–10',
-                width: 120,
-                render: (_, { value }) => <span className="tabular">{tensionText(value)}</span>,
-              },
-              {
-                title: 'Note',
-                ellipsis: true,
-                render: (_, { value }) => value.note || <span className="muted">–</span>,
-              },
-            ]}
-          />
+          <table className="list">
+            <thead>
+              <tr>
+                <th scope="col">When</th>
+                <th scope="col">Break</th>
+                <th scope="col">Done of planned</th>
+                <th scope="col">Left and right</th>
+                <th scope="col">Tension, 0–10</th>
+                <th scope="col">Note</th>
+              </tr>
+            </thead>
+            <tbody>
+              {sessions.data.slice(0, shown).map(({ value }) => (
+                <LogRow key={value.id} value={value} groupName={groupName(value.groupId)} />
+              ))}
+            </tbody>
+          </table>
+          {sessions.data.length > shown && (
+            <Button type="link" onClick={() => setShown(shown + PAGE)}>
+              Show {Math.min(PAGE, sessions.data.length - shown)} more of {sessions.data.length}
+            </Button>
+          )}
         </div>
       )}
       <AnswerList />

@@ -1,18 +1,22 @@
-import type { Kept, Session } from '@kotabi/core/model';
+import { type Kept, Session } from '@kotabi/core/model';
 import { planAgainstDone, ratingChange, sumOf } from '@kotabi/core/record';
 import { cite, published } from '@kotabi/core/reference';
 import { useQuery } from '@tanstack/react-query';
-import { App, Button, Input, Popconfirm } from 'antd';
+import { Button, Input, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
 import { ArrowLeft, Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useStore } from 'zustand';
 import { messageOf, request } from '../../api/client';
-import { useDelete, useGroups, usePut } from '../../api/queries';
+import { useDelete, useGroups } from '../../api/queries';
+import { createDocument, type Document } from '../../document/document';
+import { SaveNote } from '../../document/SaveNote';
+import { type DocumentKind, useDocument } from '../../document/useDocument';
+import { Tension } from '../../fields/Tension';
+import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
-import { Tension } from '../lead/Tension';
 import { DoneChart } from './DoneChart';
 import styles from './log.module.css';
 
@@ -24,24 +28,36 @@ export const SessionScreen = () => {
     queryFn: () => request<Kept<Session>>('GET', `/api/sessions/${sessionId}`),
     staleTime: 0,
   });
-  if (!data) return <Waiting error={error} retry={() => void refetch()} />;
-  return <Opened key={sessionId} kept={data} />;
+  const document = useDocument(sessionKind, sessionId, data, () =>
+    createDocument<Session>({ kept: data as Kept<Session> }),
+  );
+  if (!document) return <Waiting error={error} retry={() => void refetch()} />;
+  return <Opened document={document} />;
 };
 
-const Opened = ({ kept }: { kept: Kept<Session> }) => {
-  const put = usePut<Session>('sessions');
+/** Records keep themselves, letter by letter. */
+const sessionKind: DocumentKind<Session> = {
+  name: 'sessions',
+  read: (value) => Session.parse(value),
+  called: ({ breakName }) => `the record of “${breakName}”`,
+  byItself: true,
+};
+
+const Opened = ({ document }: { document: Document<Session> }) => {
   const del = useDelete('sessions');
   const groups = useGroups();
   const navigate = useNavigate();
-  const { message } = App.useApp();
-  const { value } = kept;
+  const { message } = useMessages();
+  const { value, edit } = useStore(document);
   useTitle(value.breakName);
-  const [note, setNote] = useState(value.note);
   const sum = sumOf(value);
-  const save = (more: Partial<Session>): void =>
-    put.mutate(
-      { baseVersion: kept.version, value: { ...value, note, ...more } },
-      { onError: (error) => message.error(messageOf(error)) },
+  const change = (label: string, more: Partial<Session>, key?: string): void =>
+    edit(
+      label,
+      (d) => {
+        Object.assign(d, more);
+      },
+      key ? { key } : {},
     );
   return (
     <div className="page">
@@ -88,13 +104,13 @@ const Opened = ({ kept }: { kept: Kept<Session> }) => {
           <Tension
             labelledBy="t-before"
             value={value.tensionBefore}
-            set={(tensionBefore) => save({ tensionBefore })}
+            set={(tensionBefore) => change('tension before', { tensionBefore })}
           />
           <h2 id="t-after">Tension after</h2>
           <Tension
             labelledBy="t-after"
             value={value.tensionAfter}
-            set={(tensionAfter) => save({ tensionAfter })}
+            set={(tensionAfter) => change('tension after', { tensionAfter })}
           />
           <TensionChange {...value} />
           <label htmlFor="note">
@@ -104,13 +120,14 @@ const Opened = ({ kept }: { kept: Kept<Session> }) => {
             id="note"
             rows={5}
             maxLength={2000}
-            value={note}
-            onChange={(e) => setNote(e.target.value)}
-            onBlur={() => note !== value.note && save({ note })}
+            value={value.note}
+            onChange={(e) => change('note', { note: e.target.value }, 'note')}
           />
-          <p role="status" className="muted small">
-            {put.isPending ? 'Saving …' : note === value.note ? 'Saved' : 'Saved when you leave the field'}
-          </p>
+          <SaveNote
+            document={document}
+            what="record"
+            theirs={() => request<Kept<Session>>('GET', `/api/sessions/${value.id}`)}
+          />
         </section>
       </div>
     </div>

@@ -1,6 +1,7 @@
+import { wayName } from '@kotabi/core/cues';
 import { describeMotion, mirrorMotion } from '@kotabi/core/figure';
 import { isTwoWay, type Move, rungOf, type Side, type View } from '@kotabi/core/model';
-import { App, Button, Segmented, Select, Switch } from 'antd';
+import { Button, Segmented, Select, Switch } from 'antd';
 import { Download } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { messageOf } from '../../api/client';
@@ -9,7 +10,7 @@ import { Figure } from '../../figure/Figure';
 import { MovingFigure, useLessMotion } from '../../figure/MovingFigure';
 import { PALETTE_NAMES, type PaletteName, usePalette } from '../../figure/palette';
 import { shownMotion } from '../../figure/still';
-import { wayName } from '../../words/dose';
+import { useMessages } from '../../shell/messages';
 import styles from './move.module.css';
 
 const VIEWS: { value: View; label: string }[] = [
@@ -36,7 +37,7 @@ export const FigurePanel = ({
   const [second, setSecond] = useState(false);
   const palette = usePalette();
   const place = useRef<HTMLDivElement>(null);
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const shown = shownMotion(move, rung, view ?? undefined);
   const own = shownMotion(move, rung);
   const text = describeMotion(side === 'right' ? mirrorMotion(own) : own);

@@ -1,21 +1,14 @@
 import { goingBreath } from '@kotabi/core/approach';
-import { resolveCue } from '@kotabi/core/cues';
+import { PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
 import { type JointAction, motionActions } from '@kotabi/core/figure';
-import type { Move, MoveLookup, Position, Side } from '@kotabi/core/model';
+import type { Move, MoveLookup, Side } from '@kotabi/core/model';
+import { doseWords } from '@kotabi/core/timing';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { useMoves } from '../../api/queries';
 import { shownMotion } from '../../figure/still';
-import { doseShort } from '../../words/dose';
-import { Tinted } from '../break/inspector/Tinted';
+import { Tinted } from '../../words/Tinted';
 import styles from './move.module.css';
-
-const SEAT: Record<Position, string> = {
-  back: 'sitting back',
-  edge: 'front edge of the seat',
-  standing: 'standing',
-  floor: 'on the floor',
-};
 
 const SPACE: Record<Move['space'], string> = {
   'own chair': 'no more than the chair',
@@ -73,7 +66,7 @@ export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; l
     ['Steady', move.holding.join(', ') || 'nothing in particular'],
     [
       'Dose',
-      `${doseShort(dose.usual)}${ways.pattern === 'together' ? '' : ' each'} · from ${dose.least} to ${dose.most} ${unit} · ${tempo}`,
+      `${doseWords(dose.usual)}${ways.pattern === 'together' ? '' : ' each'} · from ${dose.least} to ${dose.most} ${unit} · ${tempo}`,
     ],
     [
       'Breath',
@@ -81,7 +74,7 @@ export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; l
         ? `${going === 'in' ? 'in' : 'out'} on the way out, ${going === 'in' ? 'out' : 'in'} on the way back`
         : 'free',
     ],
-    ['Seat', [SEAT[move.position], ...move.alsoIn.map((p) => `or ${SEAT[p]}`)].join(', ')],
+    ['Seat', [PLACE_WORDS[move.position], ...move.alsoIn.map((p) => `or ${PLACE_WORDS[p]}`)].join(', ')],
     [
       'Needs',
       `${move.things.filter((t) => t !== 'chair').join(', ') || 'only the chair'} · room: ${SPACE[move.space]}`,

@@ -1,10 +1,11 @@
 import { type Move, stepsOf } from '@kotabi/core/model';
-import { App, Button, Tag } from 'antd';
+import { Button, Tag } from 'antd';
 import { Archive, ArchiveRestore, ArrowLeft, Copy, Download, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf } from '../../api/client';
 import { useBreaks, useMoves, usePut } from '../../api/queries';
+import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { FigurePanel } from './FigurePanel';
@@ -43,7 +44,7 @@ const Page = ({ move, version, lookup }: Props) => {
   const navigate = useNavigate();
   const put = usePut<Move>('moves');
   const breaks = useBreaks();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [rung, setRung] = useState<string | undefined>(undefined);
   const used = (breaks.data ?? []).filter((b) => stepsOf(b.value).some((s) => s.moveId === move.id));
   const archive = (archived: boolean): void =>

@@ -1,10 +1,9 @@
 import { cueContext } from '@kotabi/core/approach';
-import { againOf, countWords, resolveCue, sayOf } from '@kotabi/core/cues';
+import { againOf, countWords, resolveCue, sayOf, wayName } from '@kotabi/core/cues';
 import { isTwoWay, type Move, type Side } from '@kotabi/core/model';
 import { Fragment } from 'react';
 import { useMoves } from '../../api/queries';
-import { wayName } from '../../words/dose';
-import { Tinted } from '../break/inspector/Tinted';
+import { Tinted } from '../../words/Tinted';
 import styles from './move.module.css';
 
 /** The words of a move as they are said for each way, first and second. */

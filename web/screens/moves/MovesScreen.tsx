@@ -1,15 +1,16 @@
 import { regionOrder } from '@kotabi/core/approach';
 import { Area, Kind, type Move, Muscle, type Position, Thing } from '@kotabi/core/model';
-import { Button, Checkbox, Input, Select } from 'antd';
+import { doseWords } from '@kotabi/core/timing';
+import { Button, Checkbox, Input } from 'antd';
 import { FolderOpen, Plus, Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useGroups, useMoves, usePeople } from '../../api/queries';
+import { LazySelect } from '../../fields/LazySelect';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { doseShort } from '../../words/dose';
 import { type Filters, filterMoves, noFilters, SEATED } from './filters';
 import styles from './moves.module.css';
 import { useOpenMoves } from './useOpenMoves';
@@ -80,13 +81,13 @@ export const MovesScreen = () => {
             if (e.key === 'Enter' && found[0]) navigate(`/moves/${found[0].id}`);
           }}
         />
-        <Select
+        <LazySelect
           aria-label="Area"
           value={f.area ?? ''}
           options={pick('every area', Area.options)}
           onChange={(v) => set({ area: (v || null) as Filters['area'] })}
         />
-        <Select
+        <LazySelect
           aria-label="Muscle"
           showSearch
           popupMatchSelectWidth={false}
@@ -94,13 +95,13 @@ export const MovesScreen = () => {
           options={pick('every muscle', Muscle.options)}
           onChange={(v) => set({ muscle: (v || null) as Filters['muscle'] })}
         />
-        <Select
+        <LazySelect
           aria-label="Kind of move"
           value={f.kind ?? ''}
           options={pick('every kind', Kind.options)}
           onChange={(v) => set({ kind: (v || null) as Filters['kind'] })}
         />
-        <Select
+        <LazySelect
           aria-label="Things needed"
           value={f.thing ?? ''}
           options={[
@@ -110,7 +111,7 @@ export const MovesScreen = () => {
           ]}
           onChange={(v) => set({ thing: (v || null) as Filters['thing'] })}
         />
-        <Select
+        <LazySelect
           aria-label="Chair"
           value={f.seat ?? ''}
           options={[
@@ -122,7 +123,7 @@ export const MovesScreen = () => {
           popupMatchSelectWidth={false}
           onChange={(v) => set({ seat: (v || null) as Filters['seat'] })}
         />
-        <Select
+        <LazySelect
           aria-label="Seen by others"
           value={f.discreet ?? ''}
           options={[
@@ -156,7 +157,7 @@ export const MovesScreen = () => {
             put away ({putAway.length})
           </Checkbox>
         )}
-        <Select
+        <LazySelect
           aria-label="Fits these people"
           value={f.groupId ?? ''}
           options={[
@@ -205,7 +206,7 @@ export const MovesScreen = () => {
                     <Figure move={m} width={128} />
                     <b>{m.name}</b>
                     <span className="muted small">
-                      {m.kind} · {doseShort(m.dose.usual)}
+                      {m.kind} · {doseWords(m.dose.usual)}
                       {m.ways.pattern === 'together' ? '' : ' each'}
                     </span>
                   </Link>

@@ -1,5 +1,5 @@
+import { library, moveLookup } from '@kotabi/core/library/all';
 import { Group, type Move, Person } from '@kotabi/core/model';
-import { library, moveLookup } from '@kotabi/core/moves';
 import { describe, expect, it } from 'vitest';
 import { type Filters, filterMoves, noFilters } from './filters';
 

@@ -1,13 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
 import { useRef } from 'react';
 import { ApiFailure, messageOf, request } from '../../api/client';
+import { useMessages } from '../../shell/messages';
 
 /** Opens a file of moves: a button's work and the hidden field it needs. */
 export const useOpenMoves = () => {
   const field = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
-  const { message, modal } = App.useApp();
+  const { message, tell } = useMessages();
   const read = async (file: File): Promise<void> => {
     try {
       const text = await file.text();
@@ -19,7 +19,7 @@ export const useOpenMoves = () => {
       message.success(`${kept} move${kept === 1 ? '' : 's'} came in.${had}`);
     } catch (error) {
       const fields = error instanceof ApiFailure ? error.error.fields : [];
-      modal.error({
+      tell({
         title: 'This file could not be opened',
         content: (
           <>

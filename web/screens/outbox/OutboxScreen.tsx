@@ -1,11 +1,12 @@
 import type { MessageState, Reply } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Checkbox } from 'antd';
+import { Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, request } from '../../api/client';
-import { type NamedMessage, useMessages } from '../../api/queries';
+import { type NamedMessage, useReminders } from '../../api/queries';
+import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import styles from './outbox.module.css';
@@ -26,9 +27,9 @@ const UNSENT: readonly MessageState[] = ['too late', 'withdrawn'];
 /** The outbox of the stand-in message channel: what each person was sent, with the answers they can give. */
 export const OutboxScreen = () => {
   useTitle('Outbox');
-  const messages = useMessages();
+  const messages = useReminders();
   const client = useQueryClient();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [busy, setBusy] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   if (!messages.data) return <Waiting error={messages.error} retry={() => void messages.refetch()} />;

@@ -1,11 +1,12 @@
 import { Group, Thing } from '@kotabi/core/model';
-import { App, Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
+import { Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiFailure, messageOf } from '../../api/client';
 import { useDelete, usePut } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
+import { useMessages } from '../../shell/messages';
 import { DaysOff } from './DaysOff';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
@@ -59,7 +60,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
   const put = usePut<Group>('groups');
   const del = useDelete('groups');
   const navigate = useNavigate();
-  const { message } = App.useApp();
+  const { message } = useMessages();
 
   const save = (values: Values): void => {
     const parsed = Group.safeParse(toGroup(value, values));

@@ -9,11 +9,12 @@ import {
 } from '@kotabi/core/formats';
 import type { Group } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { Alert, App, Button, Modal, Select, Table } from 'antd';
+import { Alert, Button, Modal, Select, Table } from 'antd';
 import { FileUp } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useMemo, useRef, useState } from 'react';
 import { messageOf, request } from '../../api/client';
+import { useMessages } from '../../shell/messages';
 import styles from './people.module.css';
 import { limitText } from './words';
 
@@ -32,7 +33,7 @@ export const ImportDialog = ({ group, close }: { group: Group; close: () => void
   const [error, setError] = useState<string | null>(null);
   const [columns, setColumns] = useState<Partial<Record<PeopleColumn, number>>>({});
   const [busy, setBusy] = useState(false);
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const client = useQueryClient();
   const rows = useMemo(
     () => (file ? rowsToPeople(file.table, columns, group.id, () => nanoid()) : []),

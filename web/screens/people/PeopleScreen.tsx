@@ -2,16 +2,19 @@ import { Group, type Kept } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useGroups } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { clock } from '../../words/time';
-import { GroupForm } from './GroupForm';
 import { PeopleTable } from './PeopleTable';
 import styles from './people.module.css';
 import { daysText } from './words';
+
+/** The form is the heaviest part of the screen; the groups and their people are there before it. */
+const GroupForm = lazy(() => import('./GroupForm').then((m) => ({ default: m.GroupForm })));
+const formComes = <div className={`card ${styles.formComes}`}>One moment …</div>;
 
 /** A group as a new one begins: an ordinary office week in the zone of this browser. */
 const newGroup = (): Group =>
@@ -83,7 +86,9 @@ export const PeopleScreen = () => {
           <div className="stack">
             {kept && (
               <>
-                <GroupForm key={kept.value.id} value={kept.value} version={kept.version} />
+                <Suspense fallback={formComes}>
+                  <GroupForm key={kept.value.id} value={kept.value} version={kept.version} />
+                </Suspense>
                 <PeopleTable group={kept.value} />
                 <Link to={`/people/${kept.value.id}/needs`} className={`card ${styles.needsLink}`}>
                   <b>Who needs what</b>
@@ -93,7 +98,11 @@ export const PeopleScreen = () => {
                 </Link>
               </>
             )}
-            {isFresh && <GroupForm key={fresh.id} value={fresh} version={0} />}
+            {isFresh && (
+              <Suspense fallback={formComes}>
+                <GroupForm key={fresh.id} value={fresh} version={0} />
+              </Suspense>
+            )}
             {!kept && !isFresh && groupId && (
               <Empty title="There is no such group" action={<Link to="/people">Show the groups</Link>}>
                 It may have been deleted.

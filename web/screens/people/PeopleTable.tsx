@@ -1,15 +1,19 @@
-import type { Group, Kept, Person } from '@kotabi/core/model';
-import { App, Button, Popconfirm, Table, Tag } from 'antd';
+import type { Group, Person } from '@kotabi/core/model';
+import { Button, Popconfirm } from 'antd';
 import { Download, FileDown, FileUp, Pencil, Plus, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { messageOf } from '../../api/client';
 import { useDelete, usePeople } from '../../api/queries';
-import { Tinted } from '../break/inspector/Tinted';
-import { ImportDialog } from './ImportDialog';
-import { PersonDialog } from './PersonDialog';
+import { useMessages } from '../../shell/messages';
+import { Tinted } from '../../words/Tinted';
 import styles from './people.module.css';
 import { limitText } from './words';
+
+const ImportDialog = lazy(() => import('./ImportDialog').then((m) => ({ default: m.ImportDialog })));
+const PersonDialog = lazy(() => import('./PersonDialog').then((m) => ({ default: m.PersonDialog })));
+
+const NONE = <span className="muted">–</span>;
 
 const tightText = ({ tight }: Person): string =>
   tight.map((t) => (t.side === 'both' ? `${t.area}` : `${t.side} ${t.area}`)).join(', ');
@@ -20,7 +24,7 @@ export const PeopleTable = ({ group }: { group: Group }) => {
   const del = useDelete('people');
   const [open, setOpen] = useState<{ value: Person; version: number } | null>(null);
   const [importing, setImporting] = useState(false);
-  const { message } = App.useApp();
+  const { message } = useMessages();
   return (
     <section className={`card ${styles.form}`} aria-label="People">
       <div className="bar" style={{ marginBottom: 8 }}>
@@ -61,44 +65,34 @@ export const PeopleTable = ({ group }: { group: Group }) => {
       {people.error ? (
         <p>{messageOf(people.error)}</p>
       ) : (
-        <Table<Kept<Person>>
-          rowKey={(p) => p.value.id}
-          size="small"
-          loading={people.isLoading}
-          pagination={false}
-          dataSource={people.data ?? []}
-          locale={{ emptyText: 'Nobody yet. Breaks and weeks work without names, too.' }}
-          columns={[
-            { title: 'Name', width: 120, render: (_, { value }) => <b>{value.name}</b> },
-            {
-              title: 'Feels tight',
-              width: 150,
-              render: (_, { value }) =>
-                value.tight.length > 0 ? (
-                  <Tinted text={tightText(value)} />
-                ) : (
-                  <span className="muted">–</span>
-                ),
-            },
-            {
-              title: 'Careful with',
-              render: (_, { value }) =>
-                value.limits.length > 0 ? (
-                  value.limits.map((l) => (
-                    <Tag key={`${l.limit}${l.side}`} style={{ marginBlock: 1 }}>
-                      {limitText(l)}
-                    </Tag>
-                  ))
-                ) : (
-                  <span className="muted">–</span>
-                ),
-            },
-            { title: 'Note', render: (_, { value }) => value.note || <span className="muted">–</span> },
-            {
-              width: 118,
-              align: 'right',
-              render: (_, { value, version }) => (
-                <>
+        <table className="list">
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">Feels tight</th>
+              <th scope="col">Careful with</th>
+              <th scope="col">Note</th>
+              <td aria-hidden="true" />
+            </tr>
+          </thead>
+          <tbody>
+            {people.data?.map(({ value, version }) => (
+              <tr key={value.id}>
+                <td>
+                  <b>{value.name}</b>
+                </td>
+                <td>{value.tight.length > 0 ? <Tinted text={tightText(value)} /> : NONE}</td>
+                <td>
+                  {value.limits.length > 0
+                    ? value.limits.map((l) => (
+                        <span key={`${l.limit}${l.side}`} className={styles.limit}>
+                          {limitText(l)}
+                        </span>
+                      ))
+                    : NONE}
+                </td>
+                <td>{value.note || NONE}</td>
+                <td className={styles.rowActions}>
                   <Button
                     type="text"
                     size="small"
@@ -130,14 +124,23 @@ export const PeopleTable = ({ group }: { group: Group }) => {
                       icon={<Trash2 size={15} />}
                     />
                   </Popconfirm>
-                </>
-              ),
-            },
-          ]}
-        />
+                </td>
+              </tr>
+            ))}
+            {people.data?.length === 0 && (
+              <tr>
+                <td colSpan={5} className="muted">
+                  Nobody yet. Breaks and weeks work without names, too.
+                </td>
+              </tr>
+            )}
+          </tbody>
+        </table>
       )}
-      {importing && <ImportDialog group={group} close={() => setImporting(false)} />}
-      {open && <PersonDialog key={open.value.id} group={group} {...open} close={() => setOpen(null)} />}
+      <Suspense>
+        {importing && <ImportDialog group={group} close={() => setImporting(false)} />}
+        {open && <PersonDialog key={open.value.id} group={group} {...open} close={() => setOpen(null)} />}
+      </Suspense>
     </section>
   );
 };

@@ -1,9 +1,10 @@
 import { Area, fieldProblems, type Group, Limit, Person, SIDED_LIMITS, type Side } from '@kotabi/core/model';
-import { App, Checkbox, Form, Input, type InputRef, Modal, TimePicker } from 'antd';
+import { Checkbox, Form, Input, type InputRef, Modal, TimePicker } from 'antd';
 import { useRef } from 'react';
 import { messageOf } from '../../api/client';
 import { usePut } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
+import { useMessages } from '../../shell/messages';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
 import { DAY_NAMES, limitText } from './words';
@@ -58,7 +59,7 @@ export const PersonDialog = ({
   const [form] = Form.useForm<Values>();
   const name = useRef<InputRef>(null);
   const put = usePut<Person>('people');
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const ownHours = Form.useWatch('ownHours', form);
   const save = ({ ownHours: own, workDays, workHours, workLunch, ...v }: Values): void => {
     const hours = toInterval(workHours);

@@ -1,28 +1,16 @@
-import type { BusyTime } from '@kotabi/core/model';
-import { type BusyChange, busyChanges, type Frame, withCalendars } from '@kotabi/core/schedule';
-import { Button, Switch } from 'antd';
-import dayjs from 'dayjs';
+import { busyChanges, type Frame, fromToday, mendDays, withCalendars } from '@kotabi/core/schedule';
+import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { useBusy } from '../../api/queries';
+import fields from '../../fields/fields.module.css';
+import type { WeekStore } from '../../week/store';
+import styles from '../../week/week.module.css';
 import { clock } from '../../words/time';
-import { fromToday, mendDays } from './mend';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
+import { changeText, weekdayName } from '../../words/week';
 
 const KEY = 'kotabi.mends-by-itself';
 const SHOWN = 3;
-
-const named = (b: BusyTime): string => b.label || 'a busy time';
-const day = (date: string): string => dayjs(date).format('ddd');
-
-/** What changed in a calendar, in a phrase. */
-export const changeText = ({ date, before, now }: BusyChange): string => {
-  if (before && now)
-    return `${day(date)}: ${named(now)} moved from ${clock(before.startMin)} to ${clock(now.startMin)}`;
-  if (now) return `${day(date)}: ${named(now)} from ${clock(now.startMin)} to ${clock(now.endMin)} is new`;
-  return before ? `${day(date)}: ${named(before)} at ${clock(before.startMin)} is gone` : '';
-};
 
 /** What mending moved: each break by itself, or only how many when they are many. */
 const movedText = (moved: ReturnType<typeof mendDays>['moved']): string[] => {
@@ -36,8 +24,8 @@ const movedText = (moved: ReturnType<typeof mendDays>['moved']): string[] => {
   }
   return moved.map((m) =>
     m.to === null
-      ? `the break on ${day(m.date)} at ${clock(m.from)} has no place any more`
-      : `the break on ${day(m.date)} moved from ${clock(m.from)} to ${clock(m.to)}`,
+      ? `the break on ${weekdayName(m.date)} at ${clock(m.from)} has no place any more`
+      : `the break on ${weekdayName(m.date)} moved from ${clock(m.from)} to ${clock(m.to)}`,
   );
 };
 
@@ -46,7 +34,7 @@ const movedText = (moved: ReturnType<typeof mendDays>['moved']): string[] => {
  * Days that have passed stay as they were.
  */
 export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame: Frame; today: string }) => {
-  const { week, edit, undo, save } = useStore(store);
+  const { value: week, replace, undoEdit, save } = useStore(store);
   const busy = useBusy(week.groupId, week.startDate, { personId: week.personId });
   const [itself, setItself] = useState(() => localStorage.getItem(KEY) !== 'no');
   const [did, setDid] = useState<string[]>([]);
@@ -56,13 +44,14 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
   );
   const changes = useMemo(() => (fresh ? busyChanges(week, fresh) : []), [fresh, week]);
   // A week that was never planned simply starts with what the calendars say.
-  const untouched = save === 'new' && week.days.every((d) => d.breaks.length === 0);
+  const untouched = save.at === 'new' && week.days.every((d) => d.breaks.length === 0);
 
   const mend = (): void => {
     if (!fresh) return;
     const taken = withCalendars(week, fresh);
     const { days, moved } = mendDays(taken.days, frame, week.rule, today);
-    edit(() => ({ ...taken, days }));
+    // What is put right by itself goes with the edit before it: one undo takes back what the user did last.
+    replace('put right after the calendars', () => ({ ...taken, days }), { itself: itself || untouched });
     const says = [
       ...changes.slice(0, SHOWN).map(changeText),
       ...(changes.length > SHOWN ? [`${changes.length - SHOWN} more changes`] : []),
@@ -75,6 +64,16 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
   useEffect(() => {
     if (changes.length > 0 && (itself || untouched)) mend();
   }, [changes.length, busy.dataUpdatedAt]);
+
+  /** Takes back only what was put right, not what the user did before it. */
+  const undoMending = (): void => {
+    const { undo } = store.getState();
+    const last = undo.at(-1);
+    if (!last) return;
+    if (!last.itself) undoEdit();
+    else store.setState({ undo: [...undo.slice(0, -1), { ...last, itself: false }] });
+    if (last.itself) store.getState().undoEdit();
+  };
 
   const toggle = (on: boolean): void => {
     setItself(on);
@@ -107,7 +106,7 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
             size="small"
             onClick={() => {
               toggle(false);
-              undo();
+              undoMending();
               setDid([]);
             }}
           >
@@ -119,7 +118,15 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
         </>
       )}
       <span className={styles.itself}>
-        <Switch id="by-itself" size="small" checked={itself} onChange={toggle} />
+        <input
+          type="checkbox"
+          role="switch"
+          id="by-itself"
+          className={fields.switch}
+          checked={itself}
+          aria-checked={itself}
+          onChange={(e) => toggle(e.target.checked)}
+        />
         <label htmlFor="by-itself">by itself</label>
       </span>
     </div>

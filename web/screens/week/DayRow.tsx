@@ -1,15 +1,15 @@
 import type { Minutes, PlannedBreak, Rule } from '@kotabi/core/model';
-import { App, Tooltip } from 'antd';
+import { addPlanned, movePlanned, newPlanned, putBusy, removePlanned } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { DayBand } from '../../dayband/DayBand';
 import type { GripState } from '../../dayband/Grip';
-import { addPlanned, movePlanned, newPlanned, putBusy, removePlanned } from './edits';
-import type { Chosen } from './Panel';
-import type { DayFacts } from './useFacts';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
+import { useMessages } from '../../shell/messages';
+import { editDay, type WeekStore } from '../../week/store';
+import type { DayFacts } from '../../week/useFacts';
+import styles from '../../week/week.module.css';
+import type { Chosen } from './chosen';
 
 interface Props {
   store: WeekStore;
@@ -27,8 +27,7 @@ interface Props {
 /** One day of the week: its name and numbers, and its band. */
 export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }: Props) => {
   const { day, input, held, reading } = facts;
-  const { message } = App.useApp();
-  const { editDay } = store.getState();
+  const { message } = useMessages();
   const { date } = day;
   const name = dayjs(date).format('dddd');
   const isChosen = chosen?.kind === 'day' && chosen.date === date;
@@ -38,7 +37,7 @@ export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }:
       message.info('There is no free time for another break on this day.');
       return;
     }
-    editDay(date, (d) => addPlanned(d, planned));
+    editDay(store, 'add a break', date, (d) => addPlanned(d, planned));
     choose({ kind: 'break', date, id: planned.id });
   };
   return (
@@ -69,16 +68,15 @@ export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }:
             {reading.overMin > 0 ? (
               <span className={`small tabular ${styles.overText}`}>{reading.overMin} min over</span>
             ) : null}
-            <Tooltip title="Add a break in the longest run" mouseEnterDelay={0.5}>
-              <button
-                type="button"
-                className={styles.add}
-                aria-label={`Add a break on ${name}`}
-                onClick={add}
-              >
-                <Plus size={14} /> break
-              </button>
-            </Tooltip>
+            <button
+              title="Add a break in the longest run"
+              type="button"
+              className={styles.add}
+              aria-label={`Add a break on ${name}`}
+              onClick={add}
+            >
+              <Plus size={14} /> break
+            </button>
           </>
         )}
       </div>
@@ -95,11 +93,15 @@ export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }:
             dayName={name}
             chosen={chosen && 'id' in chosen && chosen.date === date ? chosen.id : null}
             onChoose={(id, kind) => choose({ kind, date, id })}
-            onMove={(id, startMin) => editDay(date, (d) => movePlanned(d, id, startMin))}
-            onRemove={(id) => editDay(date, (d) => removePlanned(d, id))}
+            onMove={(id, startMin) =>
+              editDay(store, 'move a break', date, (d) => movePlanned(d, id, startMin))
+            }
+            onRemove={(id) => editDay(store, 'remove a break', date, (d) => removePlanned(d, id))}
             onDraw={(span) => {
               const id = nanoid(8);
-              editDay(date, (d) => putBusy(d, { id, label: '', use: 'meeting', calendarId: null, ...span }));
+              editDay(store, 'draw a busy time', date, (d) =>
+                putBusy(d, { id, label: '', use: 'meeting', calendarId: null, ...span }),
+              );
               choose({ kind: 'busy', date, id });
             }}
             onPreview={preview}

@@ -1,24 +1,22 @@
 import type { Break, Group, IsoDate, Kept, Person } from '@kotabi/core/model';
 import { whyNotMore } from '@kotabi/core/schedule';
-import { Segmented } from 'antd';
+import { lazy, Suspense } from 'react';
 import { useStore } from 'zustand';
-import { BreakCard } from './cards/BreakCard';
-import { BusyCard } from './cards/BusyCard';
-import { DayCard } from './cards/DayCard';
-import { LedgerPanel } from './panels/LedgerPanel';
-import { RealWeekPanel } from './panels/RealWeekPanel';
-import { RuleForm } from './rule/RuleForm';
-import type { BreakFacts, DayFacts } from './useFacts';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
-import { whyNotMoreText } from './words';
+import { Tabs } from '../../fields/Tabs';
+import type { WeekStore } from '../../week/store';
+import type { BreakFacts, DayFacts } from '../../week/useFacts';
+import styles from '../../week/week.module.css';
+import { whyNotMoreText } from '../../words/week';
+import type { Chosen, Tab } from './chosen';
 
-export type Chosen =
-  | { kind: 'day'; date: IsoDate }
-  | { kind: 'break'; date: IsoDate; id: string }
-  | { kind: 'busy'; date: IsoDate; id: string };
-
-export type Tab = 'plan' | 'ledger' | 'real';
+const BreakCard = lazy(() => import('./cards/BreakCard').then((m) => ({ default: m.BreakCard })));
+const BusyCard = lazy(() => import('./cards/BusyCard').then((m) => ({ default: m.BusyCard })));
+const DayCard = lazy(() => import('./cards/DayCard').then((m) => ({ default: m.DayCard })));
+const LedgerPanel = lazy(() => import('./panels/LedgerPanel').then((m) => ({ default: m.LedgerPanel })));
+const RealWeekPanel = lazy(() =>
+  import('./panels/RealWeekPanel').then((m) => ({ default: m.RealWeekPanel })),
+);
+const RuleForm = lazy(() => import('./rule/RuleForm').then((m) => ({ default: m.RuleForm })));
 
 interface Props {
   group: Group;
@@ -38,35 +36,36 @@ interface Props {
 
 /** Beside the bands: what is chosen and the rule; what the week gives; what a real week does to it. */
 export const Panel = (p: Props) => {
-  const { week } = useStore(p.store);
+  const { value: week } = useStore(p.store);
   const longest = Math.max(0, ...p.days.map((d) => d.reading.longestRunMin));
   return (
     <aside className={`card ${styles.panel}`} aria-label="Chosen and rule">
-      <Segmented
-        block
-        aria-label="What stands beside the days"
+      <Tabs
+        label="What stands beside the days"
         value={p.tab}
         options={[
           { value: 'plan', label: 'Plan' },
           { value: 'ledger', label: 'Ledger' },
           { value: 'real', label: 'Real week' },
         ]}
-        onChange={(tab) => p.setTab(tab as Tab)}
+        onChange={p.setTab}
       />
-      {p.tab === 'plan' && <PlanTab {...p} />}
-      {p.tab === 'ledger' && <LedgerPanel days={p.days} facts={p.facts} aims={week.aims} fill={p.fill} />}
-      {p.tab === 'real' && (
-        <RealWeekPanel
-          groupId={p.group.id}
-          days={p.days}
-          facts={p.facts}
-          aims={week.aims}
-          limitMin={week.rule.limitMin}
-          people={p.people.length}
-          planned={{ longestRunMin: longest }}
-          compareTo={p.compareTo}
-        />
-      )}
+      <Suspense fallback={<p className="muted small">One moment …</p>}>
+        {p.tab === 'plan' && <PlanTab {...p} />}
+        {p.tab === 'ledger' && <LedgerPanel days={p.days} facts={p.facts} aims={week.aims} fill={p.fill} />}
+        {p.tab === 'real' && (
+          <RealWeekPanel
+            groupId={p.group.id}
+            days={p.days}
+            facts={p.facts}
+            aims={week.aims}
+            limitMin={week.rule.limitMin}
+            people={p.people.length}
+            planned={{ longestRunMin: longest }}
+            compareTo={p.compareTo}
+          />
+        )}
+      </Suspense>
     </aside>
   );
 };

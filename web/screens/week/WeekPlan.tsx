@@ -1,26 +1,32 @@
-import type { Break, Group, IsoDate, Kept, Person, PlannedBreak } from '@kotabi/core/model';
+import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
 import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
-import { Button, Tooltip } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
-import { type ReactNode, useRef, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import type { GripState } from '../../dayband/Grip';
+import { SaveNote } from '../../document/SaveNote';
+import type { WeekStore } from '../../week/store';
+import { useBreakFacts, useDays } from '../../week/useFacts';
+import styles from '../../week/week.module.css';
 import { CalendarNote } from './CalendarNote';
+import type { Chosen, Tab } from './chosen';
 import { DayRow } from './DayRow';
-import { CalendarsDialog } from './dialogs/CalendarsDialog';
-import { FillDialog } from './dialogs/FillDialog';
-import { GiveOutDialog } from './dialogs/GiveOutDialog';
-import { WeeksDialog } from './dialogs/WeeksDialog';
-import { type Chosen, Panel, type Tab } from './Panel';
-import { SaveNote } from './SaveNote';
-import { useBreakFacts, useDays } from './useFacts';
+import { Panel } from './Panel';
 import { usePlanning } from './usePlanning';
 import { useWidth } from './useWidth';
-import styles from './week.module.css';
-import type { WeekStore } from './weekStore';
+
+const CalendarsDialog = lazy(() =>
+  import('./dialogs/CalendarsDialog').then((m) => ({ default: m.CalendarsDialog })),
+);
+const FillDialog = lazy(() => import('./dialogs/FillDialog').then((m) => ({ default: m.FillDialog })));
+const GiveOutDialog = lazy(() =>
+  import('./dialogs/GiveOutDialog').then((m) => ({ default: m.GiveOutDialog })),
+);
+const WeeksDialog = lazy(() => import('./dialogs/WeeksDialog').then((m) => ({ default: m.WeeksDialog })));
 
 interface Props {
   group: Group;
@@ -30,7 +36,8 @@ interface Props {
   store: WeekStore;
   head: ReactNode;
   breaks: Kept<Break>[];
-  reload: () => void;
+  /** The week as the server has it now. */
+  theirs: () => Promise<Kept<Week>>;
 }
 
 /** Width of the names of the days beside their bands. */
@@ -39,8 +46,8 @@ const NAMES = 118;
 type Dialog = 'calendars' | 'fill' | 'weeks' | 'give out';
 
 /** One week of a group or a person: a band for each day, and beside them the rule, the ledger and a real week. */
-export const WeekPlan = ({ group, person, people, store, head, breaks, reload }: Props) => {
-  const { week, undo, redo, past, future, save } = useStore(store);
+export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }: Props) => {
+  const { value: week, undoEdit, redoEdit, undo, redo, save } = useStore(store);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [tab, setTab] = useState<Tab>('plan');
   const [dialog, setDialog] = useState<Dialog | null>(null);
@@ -48,12 +55,12 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, reload }:
   const { plan, planning } = usePlanning(store);
   const bands = useRef<HTMLDivElement>(null);
   const width = useWidth(bands) - NAMES;
-  useHotkeys('mod+z', undo, { preventDefault: true, enableOnFormTags: ['slider'] });
-  useHotkeys(['mod+shift+z', 'mod+y'], redo, { preventDefault: true, enableOnFormTags: ['slider'] });
+  useHotkeys('mod+z', undoEdit, { preventDefault: true, enableOnFormTags: ['slider'] });
+  useHotkeys(['mod+shift+z', 'mod+y'], redoEdit, { preventDefault: true, enableOnFormTags: ['slider'] });
 
   const takingPart = person ? [person] : people;
   const { frame, days } = useDays(week, group, person, preview);
-  const facts = useBreakFacts(breaks, group, takingPart);
+  const facts = useBreakFacts(breaks);
   const longest = Math.max(0, ...days.map((d) => d.reading.longestRunMin));
   const overMin = days.reduce((sum, d) => sum + d.reading.overMin, 0);
   const planned = plannedBreaks(week);
@@ -73,11 +80,9 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, reload }:
   const here = `/week/${group.id}/${week.startDate}`;
   const whose = person ? `?person=${person.id}` : '';
   const tool = (label: string, tip: string, icon: ReactNode, open: Dialog) => (
-    <Tooltip title={tip} mouseEnterDelay={0.5}>
-      <Button icon={icon} onClick={() => setDialog(open)}>
-        {label}
-      </Button>
-    </Tooltip>
+    <Button title={tip} icon={icon} onClick={() => setDialog(open)}>
+      {label}
+    </Button>
   );
 
   return (
@@ -85,7 +90,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, reload }:
       <div className="bar">
         {head}
         <span className="grow" />
-        <SaveNote store={store} reload={reload} />
+        <SaveNote document={store} what="week" fresh="Nothing planned yet" theirs={theirs} />
       </div>
       <div className="bar">
         {tool('Calendars', 'Whose busy times are planned around', <CalendarDays size={16} />, 'calendars')}
@@ -101,24 +106,22 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, reload }:
         {tool('Other weeks', 'Copy, move, change from a date on', <Copy size={16} />, 'weeks')}
         {tool('Give out', 'Calendars, table, page, reminders', <Send size={16} />, 'give out')}
         <span className="grow" />
-        <Tooltip title="Undo (Ctrl Z)">
-          <Button
-            type="text"
-            aria-label="Undo"
-            icon={<Undo2 size={17} />}
-            disabled={past.length === 0}
-            onClick={undo}
-          />
-        </Tooltip>
-        <Tooltip title="Redo (Ctrl Shift Z)">
-          <Button
-            type="text"
-            aria-label="Redo"
-            icon={<Redo2 size={17} />}
-            disabled={future.length === 0}
-            onClick={redo}
-          />
-        </Tooltip>
+        <Button
+          title="Undo (Ctrl Z)"
+          type="text"
+          aria-label="Undo"
+          icon={<Undo2 size={17} />}
+          disabled={undo.every((e) => e.itself)}
+          onClick={undoEdit}
+        />
+        <Button
+          title="Redo (Ctrl Shift Z)"
+          type="text"
+          aria-label="Redo"
+          icon={<Redo2 size={17} />}
+          disabled={redo.length === 0}
+          onClick={redoEdit}
+        />
         {planning ? (
           <Button onClick={planning.stop}>
             Planning {Math.min(planning.done + 1, planning.of)} of {planning.of} … cancel
@@ -186,24 +189,33 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, reload }:
           compareTo={`${here}/compare${whose}`}
         />
       </div>
-      {dialog === 'calendars' && (
-        <CalendarsDialog group={group} people={people} close={() => setDialog(null)} />
-      )}
-      {dialog === 'fill' && (
-        <FillDialog store={store} days={days} facts={facts} close={() => setDialog(null)} />
-      )}
-      {dialog === 'weeks' && (
-        <WeeksDialog group={group} person={person} store={store} close={() => setDialog(null)} />
-      )}
-      {dialog === 'give out' && (
-        <GiveOutDialog
-          group={group}
-          people={people}
-          week={week}
-          saved={save === 'saved'}
-          close={() => setDialog(null)}
-        />
-      )}
+      <Suspense>
+        {dialog === 'calendars' && (
+          <CalendarsDialog group={group} people={people} close={() => setDialog(null)} />
+        )}
+        {dialog === 'fill' && (
+          <FillDialog
+            group={group}
+            people={takingPart}
+            store={store}
+            days={days}
+            facts={facts}
+            close={() => setDialog(null)}
+          />
+        )}
+        {dialog === 'weeks' && (
+          <WeeksDialog group={group} person={person} store={store} close={() => setDialog(null)} />
+        )}
+        {dialog === 'give out' && (
+          <GiveOutDialog
+            group={group}
+            people={people}
+            week={week}
+            saved={save.at === 'saved'}
+            close={() => setDialog(null)}
+          />
+        )}
+      </Suspense>
     </div>
   );
 };

@@ -1,16 +1,18 @@
 import type { Break, Group, Kept, Person, Week } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
-import { Button, Select, Tooltip } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { type ReactNode, useMemo } from 'react';
+import type { ReactNode } from 'react';
 import { Link, Navigate, useNavigate } from 'react-router';
-import { put, useBreaks, useMoves, useWeek } from '../../api/queries';
+import { fetchWeek, useBreaks, useMoves, useWeek } from '../../api/queries';
+import { useDocument } from '../../document/useDocument';
+import { LazySelect } from '../../fields/LazySelect';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { thisMonday, usePlace } from './usePlace';
+import { createWeekStore, freshWeek, weekKey, weekKind } from '../../week/store';
+import { thisMonday, usePlace } from '../../week/usePlace';
 import { WeekPlan } from './WeekPlan';
-import { createWeekStore, freshWeek } from './weekStore';
 
 /** Chooses the group, the person and the week; the plan itself is below. */
 export const WeekScreen = () => {
@@ -63,33 +65,31 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
   const head = (
     <>
       <h1>Week of {dayjs(startDate).format('D MMMM YYYY')}</h1>
-      <Tooltip title="The week before">
-        <Button
-          type="text"
-          aria-label="The week before"
-          icon={<ChevronLeft size={19} />}
-          onClick={() => go(group.id, addDays(startDate, -7))}
-        />
-      </Tooltip>
+      <Button
+        title="The week before"
+        type="text"
+        aria-label="The week before"
+        icon={<ChevronLeft size={19} />}
+        onClick={() => go(group.id, addDays(startDate, -7))}
+      />
       <Button type="text" onClick={() => go(group.id, thisMonday())}>
         This week
       </Button>
-      <Tooltip title="The week after">
-        <Button
-          type="text"
-          aria-label="The week after"
-          icon={<ChevronRight size={19} />}
-          onClick={() => go(group.id, addDays(startDate, 7))}
-        />
-      </Tooltip>
-      <Select
+      <Button
+        title="The week after"
+        type="text"
+        aria-label="The week after"
+        icon={<ChevronRight size={19} />}
+        onClick={() => go(group.id, addDays(startDate, 7))}
+      />
+      <LazySelect
         aria-label="Group"
         style={{ minWidth: 170, maxWidth: 260 }}
         value={group.id}
         options={groups.map((g) => ({ value: g.value.id, label: g.value.name }))}
         onChange={(id) => go(id, startDate)}
       />
-      <Select
+      <LazySelect
         aria-label="Whose week"
         style={{ minWidth: 140, maxWidth: 200 }}
         value={person?.id ?? WHOLE}
@@ -118,7 +118,6 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
       startDate={startDate}
       head={head}
       breaks={breaks.data}
-      reload={() => void week.refetch()}
     />
   );
 };
@@ -133,19 +132,18 @@ interface LoadedProps {
   startDate: string;
   head: ReactNode;
   breaks: Kept<Break>[];
-  reload: () => void;
 }
 
 const Loaded = ({ kept, ofGroup, startDate, ...rest }: LoadedProps) => {
   const { group, person } = rest;
-  // The store lives as long as the week is open, and is made anew when the other version is asked for.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: changes of the group are for weeks that are new
-  const store = useMemo(
-    () =>
-      createWeekStore(kept, freshWeek(group, person, startDate, ofGroup?.value ?? null), (change) =>
-        put('weeks', change),
-      ),
-    [kept, group.id, person?.id, startDate],
+  const place = { groupId: group.id, personId: person?.id ?? null, startDate };
+  const store = useDocument(weekKind, weekKey(place), kept, () =>
+    createWeekStore(kept, freshWeek(group, person, startDate, ofGroup?.value ?? null)),
   );
-  return <WeekPlan store={store} {...rest} />;
+  const theirs = async (): Promise<Kept<Week>> => {
+    const now = await fetchWeek(group.id, place.personId, startDate);
+    if (!now) throw new Error('There is no such week any more. What you have here can still be kept.');
+    return now;
+  };
+  return store && <WeekPlan store={store} theirs={theirs} {...rest} />;
 };

@@ -1,11 +1,11 @@
 import type { DayInput, IsoDate, WeekDay, WeekRule } from '@kotabi/core/model';
 import { type CountOf, type PlanFailure, withPlan } from '@kotabi/core/schedule';
-import { App } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
+import { useMessages } from '../../shell/messages';
+import type { WeekStore } from '../../week/store';
 import { clock } from '../../words/time';
 import { planDays } from '../../workers';
-import type { WeekStore } from './weekStore';
 
 const WHY = {
   outside: 'outside the day',
@@ -37,7 +37,7 @@ const bestDaysOf = ({ frequency }: WeekRule, days: number): number | undefined =
 
 /** Plans days in the worker, around what is set by hand, with progress and a way to stop. */
 export const usePlanning = (store: WeekStore) => {
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [planning, setPlanning] = useState<{ done: number; of: number; stop: () => void } | null>(null);
 
   const plan = async (all: readonly { day: WeekDay; input: DayInput }[]): Promise<void> => {
@@ -50,9 +50,9 @@ export const usePlanning = (store: WeekStore) => {
         days.map((d) => d.input),
         stop.signal,
         (done) => setPlanning((p) => p && { ...p, done }),
-        bestDaysOf(store.getState().week.rule, days.length),
+        bestDaysOf(store.getState().value.rule, days.length),
       );
-      store.getState().edit((week) => ({
+      store.getState().replace('plan', (week) => ({
         ...week,
         days: week.days.map((day) => {
           // A day that was changed while it was being planned keeps the change.

@@ -1,15 +1,14 @@
 import type { FitResult } from '@kotabi/core/fit';
 import type { Approach, Break, Move, MoveLookup } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/review';
+import { doseWords, timed } from '@kotabi/core/timing';
 import { Button, Modal, Spin } from 'antd';
 import { ArrowRight } from 'lucide-react';
 import { useEffect } from 'react';
-import { doseShort } from '../../../words/dose';
+import { MiniSpine } from '../../../sheet/MiniSpine';
 import { length, minSec } from '../../../words/time';
 import { fitAway } from '../../../workers/solving';
-import { MiniSpine } from '../../breaks/MiniSpine';
+import { useAway } from '../../../workers/useAway';
 import styles from './dialogs.module.css';
-import { useAway } from './useAway';
 
 interface Props {
   brk: Break;
@@ -100,7 +99,7 @@ const Fitted = ({
               <li key={c.stepId}>
                 <span>{moveOf(c.stepId)}</span>
                 <span className="tabular">
-                  {doseShort(c.from)} → <b>{doseShort(c.to)}</b>
+                  {doseWords(c.from)} → <b>{doseWords(c.to)}</b>
                 </span>
               </li>
             ))}

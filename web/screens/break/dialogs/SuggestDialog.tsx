@@ -6,23 +6,24 @@ import {
   otherSide,
   stepsOf,
 } from '@kotabi/core/model';
-import { library } from '@kotabi/core/moves';
-import { type Audience, timed } from '@kotabi/core/review';
+import type { Audience } from '@kotabi/core/review';
 import type { Suggestion, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
+import { doseWords, timed } from '@kotabi/core/timing';
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
-import { doseShort } from '../../../words/dose';
+import { MiniSpine } from '../../../sheet/MiniSpine';
 import { reasonWords } from '../../../words/reasons';
 import { minSec } from '../../../words/time';
 import { suggestAway } from '../../../workers/solving';
-import { MiniSpine } from '../../breaks/MiniSpine';
+import { useAway } from '../../../workers/useAway';
 import styles from './dialogs.module.css';
 import { type Asked, SuggestForm } from './SuggestForm';
-import { useAway } from './useAway';
 
 interface Props {
   brk: Break;
+  /** Everything that may be suggested: library and own. */
+  moves: readonly Move[];
   own: readonly Move[];
   lookup: MoveLookup;
   approach: Approach;
@@ -67,7 +68,7 @@ const Card = ({
             <li key={step.id}>
               <span className={styles.stepLine}>
                 <b>{move?.name}</b>
-                <span>{move?.onlyWords ? '' : doseShort(step.dose)}</span>
+                <span>{move?.onlyWords ? '' : doseWords(step.dose)}</span>
               </span>
               {reason && <span className="muted small">{reasonWords(reason)}</span>}
             </li>
@@ -110,7 +111,7 @@ export const SuggestDialog = (p: Props) => {
       firstSide: p.lately.length > 0 ? otherSide(brk.firstSide) : brk.firstSide,
       count: 3,
     };
-    const moves = [...library, ...p.own.filter((m) => !m.archived)];
+    const moves = p.moves;
     const audience = asked.forGroup ? p.audience : null;
     void run((signal) => suggestAway({ request, moves, approach, audience }, p.own, setProgress, signal));
   };

@@ -1,14 +1,14 @@
 import { compareBreaks } from '@kotabi/core/compare';
 import type { Approach, Break, MoveLookup } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/review';
+import { timed } from '@kotabi/core/timing';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Modal, Spin } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { messageOf, request } from '../../../api/client';
+import { MiniSpine } from '../../../sheet/MiniSpine';
 import { changeText } from '../../../words/changes';
 import { minSec } from '../../../words/time';
-import { MiniSpine } from '../../breaks/MiniSpine';
 import styles from './dialogs.module.css';
 import { thinned } from './thin';
 

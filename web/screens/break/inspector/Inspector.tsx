@@ -1,6 +1,9 @@
+import { PLACE_WORDS } from '@kotabi/core/cues';
+import type { Fix } from '@kotabi/core/edit';
 import { chainOf } from '@kotabi/core/edit';
 import { isTwoWay, type MoveLookup } from '@kotabi/core/model';
-import type { Fix, Timed } from '@kotabi/core/review';
+import type { Reviewed } from '@kotabi/core/review';
+import { placedSteps } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Shuffle } from 'lucide-react';
 import { useDeferredValue } from 'react';
@@ -25,7 +28,7 @@ import { WorkingText } from './WorkingText';
 
 interface Props {
   store: BreakStore;
-  timed: Extract<Timed, { ok: true }>;
+  timed: Extract<Reviewed, { ok: true }>;
   actions: Actions;
   lookup: MoveLookup;
   swap: () => void;
@@ -34,10 +37,10 @@ interface Props {
 
 /** The chosen step: figure, dose, sides, what to say, and how its time comes about. */
 export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) => {
-  const { brk, selected } = useStore(store);
+  const { value: brk, selected } = useStore(store);
   // The row lights up at once; the fields follow as soon as there is time, so that the arrow keys never wait for them.
   const id = useDeferredValue(selected.at(-1));
-  const steps = timed.resolved.items.flatMap((i) => ('links' in i ? i.links : [i]));
+  const steps = placedSteps(timed.resolved);
   const index = steps.findIndex((s) => s.step.id === id);
   const at = steps[index];
   if (!at)
@@ -60,8 +63,7 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       <h2>{move.name}</h2>
       <p className="muted small">
         {move.kind === 'pause' ? move.purpose : move.muscles.join(', ') || move.areas.join(', ')}
-        {(step.position ?? move.position) === 'edge' && ' · front edge of the seat'}
-        {(step.position ?? move.position) === 'standing' && ' · standing'}
+        {move.kind !== 'pause' && at.position !== 'back' && ` · ${PLACE_WORDS[at.position]}`}
       </p>
       <StepFindings store={store} timed={timed} stepId={step.id} fix={fix} />
       {move.kind !== 'pause' && (
@@ -95,13 +97,7 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       <FitFields step={step} words={move.onlyWords} change={actions.change} />
       {brk.groupId && <StepNeeds groupId={brk.groupId} step={step} move={move} lookup={lookup} />}
       <OwnWords step={step} move={move} change={actions.change} />
-      <Words
-        step={step}
-        move={move}
-        parts={timed.timeline.parts}
-        pace={brk.pace}
-        approach={timed.resolved.approach}
-      />
+      <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />
       <UsedElsewhere move={move} breakId={brk.id} />
       {move.cautions.length > 0 && (

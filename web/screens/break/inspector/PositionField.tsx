@@ -1,14 +1,8 @@
-import type { Move, Position, Step } from '@kotabi/core/model';
+import { PLACE_WORDS } from '@kotabi/core/cues';
+import type { Move, Step } from '@kotabi/core/model';
 import { Select } from 'antd';
 import type { Actions } from '../useActions';
 import styles from './inspector.module.css';
-
-const NAME: Record<Position, string> = {
-  back: 'sitting back',
-  edge: 'edge of the seat',
-  standing: 'standing',
-  floor: 'on the floor',
-};
 
 /** Where the step is done, for moves that can be done in more than one place. */
 export const PositionField = ({
@@ -28,7 +22,7 @@ export const PositionField = ({
       <Select
         id="position"
         value={step.position ?? move.position}
-        options={places.map((p) => ({ value: p, label: NAME[p] }))}
+        options={places.map((p) => ({ value: p, label: PLACE_WORDS[p] }))}
         onChange={(position) =>
           change('change the position', (s) => {
             if (position === move.position) delete s.position;

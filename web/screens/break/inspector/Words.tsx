@@ -1,71 +1,75 @@
-import { cueContext } from '@kotabi/core/approach';
-import { countWords, resolveCue } from '@kotabi/core/cues';
-import type { Approach, Move, Pace, Side, Step } from '@kotabi/core/model';
-import { type Part, sayMs } from '@kotabi/core/timing';
+import { countWords } from '@kotabi/core/cues';
+import type { Line, LineRole, Part } from '@kotabi/core/timing';
+import { Tinted } from '../../../words/Tinted';
 import { seconds } from '../../../words/time';
 import styles from './inspector.module.css';
-import { Tinted } from './Tinted';
 
-interface Props {
-  step: Step;
-  move: Move;
-  parts: readonly Part[];
-  pace: Pace;
-  approach: Approach;
-}
+const NAMES: Partial<Record<LineRole, string>> = {
+  go: 'Go',
+  feel: 'Feel',
+  check: 'Check',
+  breathe: 'Breathe',
+  count: 'Count',
+  last: 'Last',
+  back: 'Back',
+};
 
 const count = (text: string): string => {
   const n = countWords(text);
   return `${n} word${n === 1 ? '' : 's'}`;
 };
 
-/** What to say for each side and direction, and what to feel and check, with the time it takes to say it. */
-export const Words = ({ step, move, parts, pace, approach }: Props) => {
-  const own = parts.filter((p) => p.stepId === step.id);
-  const said = own.filter((p) => p.kind === 'say' || p.kind === 'change');
-  /** The sides it is said for, in their order; what reads the same for both stands once. */
-  const sides: (Side | null)[] = [...new Set(own.filter((p) => p.kind === 'work').map((p) => p.side))];
-  const during = [
-    ['Go', move.cues.go],
-    ['Feel', move.cues.feel],
-    ['Check', move.cues.check],
-    ['Breathe', move.cues.breathe],
-    ['Last', move.cues.last],
-    ['Back', move.cues.back],
-  ] as const;
+/** What is spoken while something is done, each text once, with what found no time. */
+const during = (parts: readonly Part[]) => {
+  const seen = new Map<string, { role: LineRole; texts: Map<string, { line: Line; said: boolean }> }>();
+  const add = (line: Line, said: boolean): void => {
+    if (!NAMES[line.role]) return;
+    const entry = seen.get(line.role) ?? { role: line.role, texts: new Map() };
+    seen.set(line.role, entry);
+    if (said || !entry.texts.has(line.text)) entry.texts.set(line.text, { line, said });
+  };
+  for (const part of parts) {
+    for (const line of part.lines) add(line, true);
+    for (const line of part.dropped) add(line, false);
+  }
+  return [...seen.values()];
+};
+
+/** All that is spoken in a step: before each side and direction, then while it is done. */
+export const Words = ({ parts }: { parts: readonly Part[] }) => {
+  const opens = parts.flatMap((p) =>
+    p.kind === 'work' || p.kind === 'return' ? [] : [...p.lines, ...p.dropped].map((line) => ({ p, line })),
+  );
   return (
     <div className={styles.words}>
       <h3>Say</h3>
-      {said.map((p) => (
+      {opens.map(({ p, line }) => (
         <p
           key={p.index}
           className={p.side === 'left' ? styles.sayLeft : p.side === 'right' ? styles.sayRight : styles.say}
         >
-          <Tinted text={p.text} />{' '}
+          <Tinted text={line.text} />{' '}
           <span className={styles.meta}>
-            {count(p.text)} · {seconds(p.lengthMs)}
+            {count(line.text)} · {seconds(p.lengthMs)}
           </span>
         </p>
       ))}
       <dl className={styles.during}>
-        {during.map(([name, cue]) => {
-          if (!cue) return null;
-          if (move.onlyWords) return null;
-          const texts = [
-            ...new Set(sides.map((s) => resolveCue(cue, cueContext(move, approach, { side: s })))),
-          ];
-          return (
-            <div key={name}>
-              <dt>{name}</dt>
-              {texts.map((text) => (
-                <dd key={text}>
-                  <Tinted text={text} />{' '}
-                  {name !== 'Back' && <span className={styles.meta}>{seconds(sayMs(text, pace))}</span>}
+        {during(parts).map(({ role, texts }) => (
+          <div key={role}>
+            <dt>{NAMES[role]}</dt>
+            {role === 'count' ? (
+              <dd>{[...texts.keys()].join(', ')}</dd>
+            ) : (
+              [...texts.values()].map(({ line, said }) => (
+                <dd key={line.text}>
+                  <Tinted text={line.text} />{' '}
+                  <span className={styles.meta}>{said ? seconds(line.lengthMs) : 'no time to say it'}</span>
                 </dd>
-              ))}
-            </div>
-          );
-        })}
+              ))
+            )}
+          </div>
+        ))}
       </dl>
     </div>
   );

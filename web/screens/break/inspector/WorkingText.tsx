@@ -3,6 +3,7 @@ import styles from './inspector.module.css';
 
 const KIND: Record<Term['kind'], string> = {
   before: 'get into place',
+  note: 'words',
   say: 'say',
   change: 'change',
   work: 'work',

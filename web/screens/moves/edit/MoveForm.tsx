@@ -1,6 +1,6 @@
 import { scaled } from '@kotabi/core/figure';
 import { type FieldProblem, fieldProblems, Motion, Move, Prop } from '@kotabi/core/model';
-import { App, Button, Form, Input, Select } from 'antd';
+import { Button, Form, Input, Select } from 'antd';
 import { ArrowLeft } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,6 +8,7 @@ import { ApiFailure, messageOf } from '../../../api/client';
 import { useMoves, usePut } from '../../../api/queries';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import { LeaveGuard } from '../../../shell/LeaveGuard';
+import { useMessages } from '../../../shell/messages';
 import { AboutFields } from './AboutFields';
 import styles from './edit.module.css';
 import { options } from './options';
@@ -29,7 +30,7 @@ export const MoveForm = ({ value, version: firstVersion }: { value: Move; versio
   const [problems, setProblems] = useState<FieldProblem[]>([]);
   const put = usePut<Move>('moves');
   const navigate = useNavigate();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const touch = (): void => setChanged(true);
   const rungShown = posing === null ? undefined : rungs.rungs[posing];
   const shown = rungShown?.figure ?? motion;

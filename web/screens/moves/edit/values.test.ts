@@ -1,5 +1,5 @@
+import { library } from '@kotabi/core/library/all';
 import { Move } from '@kotabi/core/model';
-import { library } from '@kotabi/core/moves';
 import { describe, expect, it } from 'vitest';
 import { fromValues, toValues } from './values';
 

@@ -1,16 +1,22 @@
 import type { Break, DayInput, Kept, PlannedBreak, WeekDay } from '@kotabi/core/model';
-import { heldBreaks, kindOf, obstacle, whyHere } from '@kotabi/core/schedule';
+import {
+  changePlanned,
+  heldBreaks,
+  kindOf,
+  obstacle,
+  otherSpans,
+  removePlanned,
+  whyHere,
+} from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
-import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
+import { TimeField } from '../../../fields/TimeField';
+import { editDay, type WeekStore } from '../../../week/store';
+import styles from '../../../week/week.module.css';
 import { minSec } from '../../../words/time';
-import { changePlanned, otherSpans, removePlanned } from '../edits';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
-import { nightStart, whyText } from '../words';
+import { nightStart, whyText } from '../../../words/week';
 import { RemoveButton } from './RemoveButton';
-import { TimeField } from './TimeField';
 
 interface Props {
   store: WeekStore;
@@ -32,11 +38,10 @@ const WRONG = {
 
 /** The chosen break of a day: when, which one, whether it is held, set by hand or free to move, and why it is there. */
 export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }: Props) => {
-  const { week, editDay } = useStore(store);
-  const navigate = useNavigate();
+  const { value: week } = useStore(store);
   const kind = kindOf(week.rule, planned);
   const change = (more: Partial<PlannedBreak>): void =>
-    editDay(day.date, (d) => changePlanned(d, planned.id, more));
+    editDay(store, 'change a break', day.date, (d) => changePlanned(d, planned.id, more));
   const others = otherSpans(day, week.rule, planned.id);
   const wrong = planned.skipped ? null : obstacle(input, others, planned.startMin, kind);
   const chosen = breaks.find((b) => b.value.id === planned.breakId)?.value;
@@ -106,14 +111,14 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }
       )}
       <div className="bar">
         {chosen && (
-          <Button size="small" onClick={() => navigate(`/lead/${chosen.id}`)}>
+          <Button size="small" onClick={() => location.assign(`/lead/${chosen.id}`)}>
             Lead it
           </Button>
         )}
         <RemoveButton
           remove={() => {
             close();
-            editDay(day.date, (d) => removePlanned(d, planned.id));
+            editDay(store, 'remove a break', day.date, (d) => removePlanned(d, planned.id));
           }}
         />
       </div>

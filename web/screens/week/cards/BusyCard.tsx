@@ -1,9 +1,9 @@
 import type { BusyTime, Interval, WeekDay } from '@kotabi/core/model';
+import { putBusy, removeBusy } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { useStore } from 'zustand';
-import { putBusy, removeBusy } from '../edits';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
+import { editDay, type WeekStore } from '../../../week/store';
+import styles from '../../../week/week.module.css';
 import { BusyForm } from './BusyForm';
 import { RemoveButton } from './RemoveButton';
 import { useRepeat } from './useRepeat';
@@ -18,11 +18,11 @@ interface Props {
 
 /** A busy time that is there already. */
 export const BusyCard = ({ store, hours, day, busy, close }: Props) => {
-  const { week, editDay } = useStore(store);
+  const { value: week } = useStore(store);
   const repeatIt = useRepeat(store);
   const remove = (): void => {
     close();
-    editDay(day.date, (d) => removeBusy(d, busy.id));
+    editDay(store, 'remove a busy time', day.date, (d) => removeBusy(d, busy.id));
   };
   return (
     <section className={styles.cardPart} aria-label="Chosen busy time">
@@ -39,7 +39,7 @@ export const BusyCard = ({ store, hours, day, busy, close }: Props) => {
         button="Change"
         save={(value, repeat) => {
           const changed = { ...value, id: busy.id, calendarId: busy.calendarId };
-          editDay(day.date, (d) => putBusy(d, changed));
+          editDay(store, 'change a busy time', day.date, (d) => putBusy(d, changed));
           repeatIt(day, changed, repeat);
         }}
         more={<RemoveButton remove={remove} />}

@@ -1,10 +1,10 @@
 import type { BusyTime, BusyUse, Interval, WeekDay } from '@kotabi/core/model';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { type ReactNode, useState } from 'react';
+import { TimeField } from '../../../fields/TimeField';
+import styles from '../../../week/week.module.css';
 import { clock } from '../../../words/time';
-import styles from '../week.module.css';
-import { nightStart } from '../words';
-import { TimeField } from './TimeField';
+import { nightStart } from '../../../words/week';
 
 export type BusyValue = Pick<BusyTime, 'label' | 'use' | 'startMin' | 'endMin'>;
 

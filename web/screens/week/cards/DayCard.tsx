@@ -1,17 +1,17 @@
 import type { Interval, WeekDay } from '@kotabi/core/model';
+import { putBusy } from '@kotabi/core/schedule';
 import { Button, Input, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { nanoid } from 'nanoid';
 import { useStore } from 'zustand';
 import { USE_NAME } from '../../../dayband/Spans';
+import { TimeField } from '../../../fields/TimeField';
+import { editDay, type WeekStore } from '../../../week/store';
+import styles from '../../../week/week.module.css';
 import { clock } from '../../../words/time';
-import { putBusy } from '../edits';
-import type { Chosen } from '../Panel';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
-import { nightStart } from '../words';
+import { nightStart } from '../../../words/week';
+import type { Chosen } from '../chosen';
 import { BusyForm } from './BusyForm';
-import { TimeField } from './TimeField';
 import { useRepeat } from './useRepeat';
 
 interface Props {
@@ -26,12 +26,12 @@ interface Props {
 
 /** The chosen day: whether and when it is worked, its busy times, one more to enter, and planning it alone. */
 export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => {
-  const { week, editDay } = useStore(store);
+  const { value: week } = useStore(store);
   const repeatIt = useRepeat(store);
   const next = Math.min(Math.max(hours.startMin, ...day.busy.map((b) => b.endMin)), hours.endMin - 60);
   const night = nightStart(hours);
   const setHours = (part: Partial<Interval>): void =>
-    editDay(day.date, (d) => ({ ...d, hours: { ...hours, ...part } }));
+    editDay(store, 'change the hours', day.date, (d) => ({ ...d, hours: { ...hours, ...part } }));
   const wrongHours = hours.endMin <= hours.startMin;
   return (
     <section className={styles.cardPart} aria-label="Chosen day">
@@ -42,7 +42,9 @@ export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => 
           id="works"
           checked={day.off === undefined}
           onChange={(on) =>
-            editDay(day.date, ({ off: _, ...d }) => (on ? d : { ...d, off: 'Day off', breaks: [] }))
+            editDay(store, 'day off', day.date, ({ off: _, ...d }) =>
+              on ? d : { ...d, off: 'Day off', breaks: [] },
+            )
           }
         />
       </div>
@@ -51,7 +53,9 @@ export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => 
           aria-label="Why nobody works"
           value={day.off}
           maxLength={60}
-          onChange={(e) => editDay(day.date, (d) => ({ ...d, off: e.target.value }))}
+          onChange={(e) =>
+            editDay(store, 'name the day off', day.date, (d) => ({ ...d, off: e.target.value }))
+          }
         />
       ) : (
         <>
@@ -95,7 +99,7 @@ export const DayCard = ({ store, hours, day, notMore, plan, choose }: Props) => 
             button="Add"
             save={(value, repeat) => {
               const busy = { ...value, id: nanoid(8), calendarId: null };
-              editDay(day.date, (d) => putBusy(d, busy));
+              editDay(store, 'enter a busy time', day.date, (d) => putBusy(d, busy));
               repeatIt(day, busy, repeat);
             }}
             more={

@@ -1,7 +1,7 @@
 import type { CalendarSource, Group, Person } from '@kotabi/core/model';
 import { CalendarSource as Source } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Checkbox, Input, Modal, Popconfirm, Select, Upload } from 'antd';
+import { Button, Checkbox, Input, Modal, Popconfirm, Select, Upload } from 'antd';
 import dayjs from 'dayjs';
 import relativeTime from 'dayjs/plugin/relativeTime';
 import { RefreshCw, Trash2, Upload as UploadIcon } from 'lucide-react';
@@ -9,7 +9,8 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { ApiFailure, messageOf, request, sendText } from '../../../api/client';
 import { type KeptCalendar, put, useCalendars } from '../../../api/queries';
-import styles from '../week.module.css';
+import { useMessages } from '../../../shell/messages';
+import styles from '../../../week/week.module.css';
 import dialog from './dialogs.module.css';
 
 dayjs.extend(relativeTime);
@@ -38,7 +39,7 @@ export const CalendarsDialog = ({
 }) => {
   const list = useCalendars(group.id);
   const client = useQueryClient();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [name, setName] = useState('');
   const [address, setAddress] = useState('');
   const [whose, setWhose] = useState(OF_GROUP);

@@ -1,16 +1,18 @@
 import type { FillRequest, FillResult, UnmetWhy } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
-import { Area, type Week } from '@kotabi/core/model';
+import { Area, type Break, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
+import { reviewed } from '@kotabi/core/review';
 import { kindOf, overlaps, weekdayOf } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { useMoves } from '../../../api/queries';
 import { MultiSelect } from '../../../fields/MultiSelect';
+import type { WeekStore } from '../../../week/store';
+import type { BreakFacts, DayFacts } from '../../../week/useFacts';
+import styles from '../../../week/week.module.css';
 import { fillAway } from '../../../workers/solving';
-import { useAway } from '../../break/dialogs/useAway';
-import type { BreakFacts, DayFacts } from '../useFacts';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
+import { useAway } from '../../../workers/useAway';
 import dialog from './dialogs.module.css';
 
 const WHY: Record<UnmetWhy, string> = {
@@ -44,13 +46,14 @@ const requestOf = (
   week: Week,
   days: readonly DayFacts[],
   facts: ReadonlyMap<string, BreakFacts>,
+  stopped: ReadonlySet<string>,
   anew: boolean,
 ): FillRequest => {
   const worked = days.filter((d) => d.day.off === undefined);
-  const breaks = [...facts].map(([id, { gives, brk, stopped }]) => ({
+  const breaks = [...facts].map(([id, { gives, brk }]) => ({
     id,
     gives,
-    stopped,
+    stopped: stopped.has(id),
     onCall: brk.onCall ?? false,
   }));
   const f = week.rule.frequency;
@@ -81,7 +84,26 @@ const requestOf = (
   };
 };
 
+/** The breaks that someone who takes part must not do. Whether one fits its time is looked at elsewhere. */
+const useStopped = (
+  facts: ReadonlyMap<string, BreakFacts>,
+  group: Group,
+  people: readonly Person[],
+): ReadonlySet<string> => {
+  const { shelf, approach } = useMoves();
+  return useMemo(() => {
+    const audience = { people, room: { limits: roomLimits(group), things: group.things } };
+    const stops = (brk: Break): boolean => {
+      const t = reviewed(brk, shelf, approach, audience);
+      return t.ok && t.findings.some((f) => f.weight === 'stop' && f.code !== 'overSlot');
+    };
+    return new Set([...facts].flatMap(([id, { brk }]) => (stops(brk) ? [id] : [])));
+  }, [facts, group, people, shelf, approach]);
+};
+
 interface Props {
+  group: Group;
+  people: readonly Person[];
   store: WeekStore;
   days: readonly DayFacts[];
   facts: ReadonlyMap<string, BreakFacts>;
@@ -89,8 +111,9 @@ interface Props {
 }
 
 /** Which break when: chooses a break for the planned times so that the week's aims are met. */
-export const FillDialog = ({ store, days, facts, close }: Props) => {
-  const { week, edit } = store.getState();
+export const FillDialog = ({ group, people, store, days, facts, close }: Props) => {
+  const { value: week, replace } = store.getState();
+  const stopped = useStopped(facts, group, people);
   const [aims, setAims] = useState(week.aims);
   const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
   const [anew, setAnew] = useState(open === 0);
@@ -99,12 +122,12 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
   const start = (): void => {
     setGap(null);
-    const request = requestOf({ ...week, aims }, days, facts, anew);
+    const request = requestOf({ ...week, aims }, days, facts, stopped, anew);
     void run((signal) => fillAway(request, setGap, signal));
   };
   const take = (): void => {
     if (!result) return;
-    edit((w) => ({
+    replace('choose breaks', (w) => ({
       ...w,
       aims,
       days: w.days.map((d) => ({
@@ -115,7 +138,7 @@ export const FillDialog = ({ store, days, facts, close }: Props) => {
     close();
   };
   const fillAll = (): void => {
-    edit((w) => ({
+    replace('choose breaks', (w) => ({
       ...w,
       days: w.days.map((d) => ({
         ...d,

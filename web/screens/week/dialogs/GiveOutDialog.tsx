@@ -1,12 +1,13 @@
 import type { Feed, Group, Person, Week } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Modal, Popconfirm, Select, Switch } from 'antd';
+import { Button, Modal, Popconfirm, Select, Switch } from 'antd';
 import { Copy, Download, Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, request } from '../../../api/client';
 import { useFeeds, useGroups, usePut } from '../../../api/queries';
 import { NumberField } from '../../../fields/NumberField';
+import { useMessages } from '../../../shell/messages';
 import dialog from './dialogs.module.css';
 
 interface Props {
@@ -26,7 +27,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
   const groups = useGroups();
   const putGroup = usePut<Group>('groups');
   const client = useQueryClient();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [whose, setWhose] = useState(WHOLE);
   const [alarmMin, setAlarmMin] = useState<number | null>(5);
   const kept = groups.data?.find((g) => g.value.id === group.id);

@@ -10,16 +10,17 @@ import {
   withPlan,
 } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, DatePicker, Modal } from 'antd';
+import { Button, DatePicker, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { messageOf } from '../../../api/client';
 import { put, useWeeks } from '../../../api/queries';
 import { NumberField } from '../../../fields/NumberField';
+import { useMessages } from '../../../shell/messages';
+import type { WeekStore } from '../../../week/store';
+import styles from '../../../week/week.module.css';
 import { planDays } from '../../../workers';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
 
 interface Props {
   group: Group;
@@ -33,10 +34,10 @@ const MOST_WEEKS = 12;
 
 /** Several weeks: copies this one, moves its breaks, and changes the rule of later ones. Past weeks are never touched. */
 export const WeeksDialog = ({ group, person, store, close }: Props) => {
-  const { week, edit } = store.getState();
+  const { value: week, replace } = store.getState();
   const weeks = useWeeks(group.id);
   const client = useQueryClient();
-  const { message } = App.useApp();
+  const { message } = useMessages();
   const [count, setCount] = useState(1);
   const [byMin, setByMin] = useState(15);
   const [from, setFrom] = useState(addDays(mondayOf(today()), 7));
@@ -143,7 +144,7 @@ export const WeeksDialog = ({ group, person, store, close }: Props) => {
         <Button
           disabled={byMin === 0}
           onClick={() => {
-            edit((w) => shiftWeek(w, byMin));
+            replace('move the breaks', (w) => shiftWeek(w, byMin));
             close();
           }}
         >

@@ -3,8 +3,8 @@ import { cite, published } from '@kotabi/core/reference';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { LedgerList } from '../../../ledger/LedgerList';
-import type { BreakFacts, DayFacts } from '../useFacts';
-import styles from '../week.module.css';
+import type { BreakFacts, DayFacts } from '../../../week/useFacts';
+import styles from '../../../week/week.module.css';
 
 interface Props {
   days: readonly DayFacts[];

@@ -4,13 +4,13 @@ import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useAnswers } from '../../../api/queries';
+import { SimForm, usualLongRun } from '../../../week/SimForm';
+import type { BreakFacts, DayFacts } from '../../../week/useFacts';
+import { skipOfGroup, useSimInput } from '../../../week/useSimInput';
+import styles from '../../../week/week.module.css';
 import { simulateAway } from '../../../workers';
-import { useAway } from '../../break/dialogs/useAway';
-import type { BreakFacts, DayFacts } from '../useFacts';
-import styles from '../week.module.css';
+import { useAway } from '../../../workers/useAway';
 import { RunChart } from './RunChart';
-import { SimForm, usualLongRun } from './SimForm';
-import { skipOfGroup, useSimInput } from './useSimInput';
 
 interface Props {
   groupId: string;

@@ -1,9 +1,9 @@
 import { Area, type Frequency, type FrequencyCode, type WeekRule } from '@kotabi/core/model';
-import { mondayOf } from '@kotabi/core/schedule';
+import { mondayOf, withFrequency } from '@kotabi/core/schedule';
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { NumberField } from '../../../fields/NumberField';
-import styles from '../week.module.css';
+import styles from '../../../week/week.module.css';
 
 /** How often, in the words people use. */
 const NAMES: { value: FrequencyCode; label: string }[] = [
@@ -32,18 +32,6 @@ const START: Record<FrequencyCode, Frequency> = {
   hourly: { code: 'hourly', longer: 1 },
   ramp: { code: 'ramp', start: 2, add: 1, most: 6, from: mondayOf(dayjs().format('YYYY-MM-DD')) },
   'both halves': { code: 'both halves' },
-};
-
-/** The long breaks that some rules speak of, when the rule has only one kind so far. */
-const LONG = { id: 'long', name: 'Longer', lengthMin: 10, relief: 1 };
-
-/** The rule with another frequency; one that speaks of longer breaks gets a longer kind when there is none. */
-export const withFrequency = (rule: WeekRule, frequency: Frequency): WeekRule => {
-  const wantsLong = frequency.code === 'hourly' || frequency.code === 'rota';
-  const lengths = new Set(rule.kinds.filter((k) => !k.onlyByHand).map((k) => k.lengthMin));
-  const long = Math.max(...lengths);
-  const missing = wantsLong && (frequency.code === 'rota' ? long < LONG.lengthMin : lengths.size < 2);
-  return { ...rule, frequency, kinds: missing ? [...rule.kinds, LONG] : rule.kinds };
 };
 
 const AREAS = Area.options.filter((a) => a !== 'breath');

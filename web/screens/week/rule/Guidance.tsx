@@ -1,7 +1,7 @@
 import { cite } from '@kotabi/core/reference';
 import type { Guidance as Item, weekGuidance } from '@kotabi/core/schedule';
 import { Check, Minus } from 'lucide-react';
-import styles from '../week.module.css';
+import styles from '../../../week/week.module.css';
 
 const PER_CENT = 100;
 

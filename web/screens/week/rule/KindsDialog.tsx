@@ -3,7 +3,7 @@ import { Button, Checkbox, Input, Modal } from 'antd';
 import { Plus, X } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { NumberField } from '../../../fields/NumberField';
-import { TimeField } from '../cards/TimeField';
+import { TimeField } from '../../../fields/TimeField';
 import dialog from '../dialogs/dialogs.module.css';
 
 /** A break of a minute or so takes half of a run away, from five minutes on all of it. */

@@ -4,8 +4,8 @@ import { Button, Select, Switch } from 'antd';
 import { useId, useState } from 'react';
 import { useStore } from 'zustand';
 import { NumberField } from '../../../fields/NumberField';
-import styles from '../week.module.css';
-import type { WeekStore } from '../weekStore';
+import type { WeekStore } from '../../../week/store';
+import styles from '../../../week/week.module.css';
 import { FrequencyForm } from './FrequencyForm';
 import { Guidance } from './Guidance';
 import { KindsDialog, reliefOf } from './KindsDialog';
@@ -128,11 +128,11 @@ const SET_BY: Partial<Record<FrequencyCode, readonly string[]>> = {
 
 /** The rule of the week; changing it changes nothing until the week is planned again. */
 export const RuleForm = ({ store, days }: { store: WeekStore; days: readonly PlannedDay[] }) => {
-  const { week, edit } = useStore(store);
+  const { value: week, replace } = useStore(store);
   const { rule } = week;
   const id = useId();
   const [kindsOpen, setKindsOpen] = useState(false);
-  const set = (next: WeekRule): void => edit((w) => withRule(w, next));
+  const set = (next: WeekRule): void => replace('change the rule', (w) => withRule(w, next), { key: 'rule' });
   const change = (more: Partial<Rule> | undefined): void => {
     if (more) set({ ...rule, ...more });
   };

@@ -1,0 +1,3 @@
+export * from './cautions';
+export * from './shelf';
+export * from './step';

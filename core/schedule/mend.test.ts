@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { type BusyTime, Group, WeekDay, WeekRule } from '../model';
+import { colliding, dayInput, fromToday, heldBreaks, mendDay, mendDays, planDay, readDay, withPlan } from '.';
+
+const group = Group.parse({
+  id: 'g',
+  name: 'Desk',
+  timeZone: 'Europe/Lisbon',
+  days: [1, 2, 3],
+  hours: { startMin: 540, endMin: 1050 },
+  lunch: { startMin: 750, endMin: 795 },
+});
+const rule = WeekRule.parse({});
+const meeting = (id: string, startMin: number, endMin: number): BusyTime => ({
+  id,
+  label: 'crew call',
+  use: 'meeting',
+  calendarId: 'c',
+  startMin,
+  endMin,
+});
+const planned = (busy: BusyTime[], date = '2026-11-25') => {
+  const day = WeekDay.parse({ date, busy });
+  const result = planDay(dayInput(group, rule, day));
+  if (!result.ok) throw new Error('not planned');
+  return withPlan(day, result.plan.breaks);
+};
+const overOf = (day: WeekDay) => readDay(dayInput(group, rule, day), heldBreaks(day)).overMin;
+
+describe('putting a day right', () => {
+  it('changes nothing when nothing is in the way', () => {
+    const day = planned([meeting('a', 600, 660)]);
+    expect(mendDay(day, group, rule)).toEqual({ day, moved: [] });
+  });
+
+  it('moves what a meeting has come upon, and keeps its id', () => {
+    const day = planned([]);
+    const [first] = day.breaks;
+    const busier = { ...day, busy: [meeting('a', first!.startMin - 5, first!.startMin + 15)] };
+    expect(colliding(busier, dayInput(group, rule, busier), rule)).toEqual([first!.id]);
+    const { day: mended, moved } = mendDay(busier, group, rule);
+    expect(colliding(mended, dayInput(group, rule, mended), rule)).toEqual([]);
+    expect(moved.map((m) => [m.id, m.from])).toContainEqual([first!.id, first!.startMin]);
+    expect(mended.breaks.map((b) => b.id)).toContain(first!.id);
+    expect(mended.breaks.every((b) => !b.locked)).toBe(true);
+  });
+
+  it('plans the day again where moving one break alone leaves more over the limit', () => {
+    const day = planned([meeting('a', 840, 930)]);
+    const moved = { ...day, busy: [meeting('a', 855, 960)] };
+    const mended = mendDay(moved, group, rule).day;
+    const best = planDay(dayInput(group, rule, { ...moved, breaks: [] }));
+    expect(overOf(mended)).toBe(best.ok && best.plan.overMin);
+  });
+
+  it('leaves what is set by hand unless it lands on something itself', () => {
+    const day = planned([]);
+    const locked = { ...day, breaks: day.breaks.map((b, i) => (i === 2 ? { ...b, locked: true } : b)) };
+    const kept = locked.breaks[2]!;
+    const other = locked.breaks[0]!;
+    const busier = { ...locked, busy: [meeting('a', other.startMin, other.startMin + 30)] };
+    expect(mendDay(busier, group, rule).day.breaks).toContainEqual(kept);
+  });
+
+  it('takes out a break for which the day has no place any more', () => {
+    const day = planned([]);
+    const full = { ...day, busy: [meeting('a', 540, 1050)] };
+    const { day: mended, moved } = mendDay(full, group, rule);
+    expect(mended.breaks).toEqual([]);
+    expect(moved.every((m) => m.to === null)).toBe(true);
+  });
+
+  it('never touches days that have passed or days off', () => {
+    const full = [meeting('a', 540, 1050)];
+    const past = { ...planned([], '2026-11-23'), busy: full };
+    const off = { ...planned([], '2026-11-26'), busy: full, off: 'Feast day' };
+    expect(mendDays([past, off], group, rule, '2026-11-24')).toEqual({ days: [past, off], moved: [] });
+    const now = fromToday([{ date: past.date, busy: [] }], [past], '2026-11-24');
+    expect(now.get(past.date)).toEqual(full);
+  });
+});

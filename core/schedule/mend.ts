@@ -1,0 +1,107 @@
+import type { BusyTime, DayInput, IsoDate, WeekDay, WeekRule } from '../model';
+import { obstacle } from './by-hand';
+import { otherSpans } from './edit-day';
+import { planDay } from './plan-day';
+import { readDay } from './run';
+import { dayInput, type Frame, heldBreaks, kindOf, withPlan } from './week';
+
+/** What mending did to a day. */
+export interface Mended {
+  day: WeekDay;
+  /** Breaks that had to move: from, to; gone when no place was left. */
+  moved: { id: string; from: number; to: number | null }[];
+}
+
+/** The breaks of a day that something stands in the way of now. */
+export const colliding = (day: WeekDay, input: DayInput, rule: WeekRule): string[] =>
+  day.breaks
+    .filter(
+      (b) => !b.skipped && obstacle(input, otherSpans(day, rule, b.id), b.startMin, kindOf(rule, b)) !== null,
+    )
+    .map((b) => b.id);
+
+/**
+ * Puts a day right after its busy times have changed. At first only breaks that land on something move, to the
+ * best places there are beside all the others; one for which there is no place is taken out. Where that leaves more
+ * minutes over the limit than planning the day again, everything that is not set by hand may move.
+ */
+export const mendDay = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
+  const little = moveLittle(day, frame, rule);
+  if (little.moved.length === 0) return little;
+  const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
+  const loose = { ...day, breaks: day.breaks.map((b) => (wrong.has(b.id) ? { ...b, locked: false } : b)) };
+  const input = dayInput(frame, rule, loose);
+  const result = planDay(input);
+  if (!result.ok || result.plan.overMin >= readDay(input, heldBreaks(little.day)).overMin) return little;
+  const planned = withPlan(loose, result.plan.breaks);
+  const at = (id: string): number | null => planned.breaks.find((b) => b.id === id)?.startMin ?? null;
+  return {
+    day: planned,
+    moved: day.breaks
+      .filter((b) => !b.skipped && at(b.id) !== b.startMin)
+      .map((b) => ({ id: b.id, from: b.startMin, to: at(b.id) })),
+  };
+};
+
+const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
+  const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
+  if (wrong.size === 0) return { day, moved: [] };
+  const kept = { ...day, breaks: day.breaks.filter((b) => !wrong.has(b.id)) };
+  const loose = day.breaks.filter((b) => wrong.has(b.id));
+  // Everything that can stay is held fast while the others look for a place.
+  const fast = { ...kept, breaks: kept.breaks.map((b) => ({ ...b, locked: true })) };
+  const input = dayInput(frame, rule, fast);
+  const plan = (count: number) =>
+    planDay({ ...input, minCount: count, maxCount: Math.max(count, input.locked.length), windows: [] });
+  let result = plan(input.locked.length + loose.length);
+  for (let less = 1; !result.ok && less <= loose.length; less++)
+    result = plan(input.locked.length + loose.length - less);
+  if (!result.ok) return { day: kept, moved: loose.map((b) => ({ id: b.id, from: b.startMin, to: null })) };
+  const fresh = { ...kept, breaks: [...kept.breaks, ...loose.map((b) => ({ ...b, locked: false }))] };
+  const pinned = new Set(kept.breaks.map((b) => b.id));
+  const planned = withPlan(
+    { ...fresh, breaks: fresh.breaks.map((b) => (pinned.has(b.id) ? { ...b, locked: true } : b)) },
+    result.plan.breaks,
+  );
+  const was = new Map(day.breaks.map((b) => [b.id, b]));
+  const breaks = planned.breaks.map((b) => ({ ...b, locked: was.get(b.id)?.locked ?? false }));
+  return {
+    day: { ...planned, breaks },
+    moved: loose.map((b) => ({
+      id: b.id,
+      from: b.startMin,
+      to: breaks.find((n) => n.id === b.id)?.startMin ?? null,
+    })),
+  };
+};
+
+/** The week's days with other busy times, mended; past days are left as they were. */
+export const mendDays = (
+  days: readonly WeekDay[],
+  frame: Frame,
+  rule: WeekRule,
+  today: IsoDate,
+): { days: WeekDay[]; moved: (Mended['moved'][number] & { date: IsoDate })[] } => {
+  const results = days.map((day) =>
+    day.date < today || day.off !== undefined ? { day, moved: [] } : mendDay(day, frame, rule),
+  );
+  return {
+    days: results.map((r) => r.day),
+    moved: results.flatMap((r) => r.moved.map((m) => ({ ...m, date: r.day.date }))),
+  };
+};
+
+/** Busy times by date, without those of days that have passed. */
+export const fromToday = (
+  list: readonly { date: IsoDate; busy: BusyTime[] }[],
+  days: readonly WeekDay[],
+  today: IsoDate,
+): Map<IsoDate, BusyTime[]> =>
+  new Map(
+    days.map((d) => [
+      d.date,
+      d.date < today
+        ? d.busy.filter((b) => b.calendarId !== null)
+        : (list.find((x) => x.date === d.date)?.busy ?? []),
+    ]),
+  );

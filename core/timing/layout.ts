@@ -1,0 +1,301 @@
+import { cueContext } from '../approach/words';
+import { type BreathCycle, breathCycle } from '../breath';
+import { againOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, sayOf, wayName } from '../cues';
+import { type Approach, type Break, otherSide, type Position, type Side, type Thing } from '../model';
+import { fetchMs, ms, positionMs, repMs, sayMs, workMs } from './lengths';
+import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
+import { positionOf, thingsOf } from './place';
+import type { ResolvedStep } from './resolve';
+import type { Part, WorkPart } from './timeline';
+
+/** A part before it is known where in the break it stands. */
+type Unplaced<T> = T extends Part ? Omit<T, 'index' | 'startMs' | 'next'> : never;
+export type LaidPart = Unplaced<Part>;
+type Own<T> = T extends Part
+  ? Omit<T, 'index' | 'startMs' | 'next' | 'stepId' | 'moveName' | 'chainId' | 'pass' | 'way'>
+  : never;
+
+/** Where a step stands while it is laid out. */
+export interface Pass {
+  at: ResolvedStep;
+  chainId: string | null;
+  pass: 0 | 1;
+  side: Side | null;
+}
+
+/** What carries over from one step to the next. */
+export interface Carried {
+  position: Position;
+  inHand: readonly Thing[];
+}
+
+/** What a break says for all of its steps. */
+export type Setting = Pick<Break, 'pace' | 'firstSide' | 'wholeBreaths'> & { approach: Approach };
+
+const NO_LINES: { lines: Line[]; dropped: Line[] } = { lines: [], dropped: [] };
+
+/** Lays the parts of steps end to end, with their words. */
+export class Layout {
+  readonly parts: LaidPart[] = [];
+  private readonly cycle: BreathCycle;
+
+  constructor(
+    private readonly setting: Setting,
+    private carried: Carried,
+  ) {
+    this.cycle = breathCycle(setting.pace);
+  }
+
+  /** What the step after this one starts with. */
+  get carries(): Carried {
+    return this.carried;
+  }
+
+  private push(p: Pass, part: Own<Part>): void {
+    if (part.lengthMs === 0) return;
+    const { step, move } = p.at;
+    this.parts.push({
+      ...part,
+      stepId: step.id,
+      moveName: move.name,
+      chainId: p.chainId,
+      pass: p.pass,
+      way: part.side ? wayName(move, part.side) : '',
+    } as LaidPart);
+  }
+
+  /** Changes position and fetches things, as far as the step needs it. */
+  moveInto(p: Pass): void {
+    const { pace } = this.setting;
+    const to = positionOf(p.at);
+    const from = this.carried.position;
+    const needs = thingsOf(p.at);
+    const things = needs.filter((t) => !this.carried.inHand.includes(t) && t !== 'desk' && t !== 'chair');
+    const none = { side: null, direction: null } as const;
+    const shiftMs = positionMs(from, to);
+    const shift = opening('into', shiftMs > 0 ? intoWords(from, to) : '', pace, shiftMs);
+    this.push(p, { kind: 'position', from, to, lengthMs: shiftMs, ...none, ...shift });
+    const takeMs = fetchMs(this.carried.inHand, needs);
+    const take = opening('fetch', fetchWords(things), pace, takeMs);
+    this.push(p, { kind: 'fetch', things, lengthMs: takeMs, ...none, ...take });
+    this.carried = { position: to, inHand: needs };
+  }
+
+  /** A cue with the words of this pass. */
+  private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
+    return resolveCue(cue, cueContext(p.at.move, this.setting.approach, { side, direction }));
+  }
+
+  /** The full set-up of a side, or a note; `leastMs` when it also has to last as long as a change. */
+  say(p: Pass, direction: string | null, leastMs = 0): void {
+    const { step, move } = p.at;
+    const { pace } = this.setting;
+    const text = this.words(p, step.words ?? sayOf(move, step.rung), direction);
+    const lengthMs = Math.max(leastMs, sayMs(text, pace));
+    const place = { lengthMs, side: p.side, direction };
+    if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
+    else this.push(p, { kind: 'say', ...place, ...opening('say', text, pace, lengthMs) });
+  }
+
+  /** The short cue of a second side or direction, as long as the change takes when `change` is set. */
+  again(p: Pass, to: 'side' | 'direction', direction: string | null, change: boolean): void {
+    const { pace } = this.setting;
+    const { move, step } = p.at;
+    const cue = to === 'side' ? againOf(move, step.rung) : (move.cues.turn ?? '');
+    const text = this.words(p, cue, direction);
+    const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
+    const spoken = opening(to === 'side' ? 'again' : 'turn', text, pace, lengthMs);
+    this.push(p, { kind: 'change', to, lengthMs, side: p.side, direction, ...spoken });
+  }
+
+  private rest(p: Pass, set: number, direction: string | null): void {
+    const { pace } = this.setting;
+    const lengthMs = ms(pace.setRestSec);
+    const place = { lengthMs, side: p.side, direction, set, sets: p.at.step.sets };
+    this.push(p, { kind: 'rest', ...place, ...opening('rest', REST_WORDS, pace, lengthMs) });
+  }
+
+  /** All sets of one side in one direction; `last` when the way back follows them. */
+  sets(p: Pass, direction: string | null, turned: boolean, last: boolean): void {
+    const { step } = p.at;
+    const { pace } = this.setting;
+    const whole = step.wholeBreaths ?? this.setting.wholeBreaths;
+    const amount = p.side && step.uneven?.side === p.side ? step.uneven.amount : step.dose.amount;
+    const lengthMs = workMs(step.dose, amount, pace, whole);
+    const reps = step.dose.measure === 'reps' ? amount : null;
+    for (let set = 1; set <= step.sets; set++) {
+      if (set > 1) this.rest(p, set, direction);
+      const work: Own<WorkPart> = {
+        kind: 'work',
+        lengthMs,
+        side: p.side,
+        direction,
+        set,
+        sets: step.sets,
+        felt: feltSide(p),
+        reps,
+        firstRep: reps === null ? null : 1,
+        held: reps === null,
+        breath: this.guided(p.at),
+        ...NO_LINES,
+      };
+      this.run(p, [work], direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
+    }
+    if (last) this.comeBack(p);
+  }
+
+  /** Repetitions that go from side to side, `first` leading; a side with more goes on alone. */
+  alternating(p: Pass, first: Side, direction: string | null, turned: boolean, last: boolean): void {
+    const { step } = p.at;
+    const { dose, uneven, sides } = step;
+    const count = (side: Side): number => {
+      if (sides !== 'both' && sides !== side) return 0;
+      return uneven?.side === side ? uneven.amount : dose.amount;
+    };
+    const { pace } = this.setting;
+    const lengthMs = dose.measure === 'reps' ? repMs(dose.repSec, pace) : workMs(dose, 1, pace, false);
+    const order: Side[] = [first, otherSide(first)];
+    const rounds = Math.max(count('left'), count('right'));
+    for (let set = 1; set <= step.sets; set++) {
+      if (set > 1) this.rest({ ...p, side: null }, set, direction);
+      const work: Own<WorkPart>[] = [];
+      for (let rep = 1; rep <= rounds; rep++)
+        for (const side of order.filter((s) => rep <= count(s)))
+          work.push({
+            kind: 'work',
+            lengthMs,
+            side,
+            direction,
+            set,
+            sets: step.sets,
+            felt: feltSide({ ...p, side }),
+            reps: 1,
+            firstRep: rep,
+            held: false,
+            breath: this.guided(p.at),
+            ...NO_LINES,
+          });
+      this.run(p, work, direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
+    }
+    if (last) this.comeBack(p);
+  }
+
+  /** Puts a run of work down with what is spoken during it; the way back is held until its turn. */
+  private run(
+    p: Pass,
+    work: Own<WorkPart>[],
+    direction: string | null,
+    { fresh, last }: { fresh: boolean; last: boolean },
+  ): void {
+    const { pace } = this.setting;
+    let now = 0;
+    const spans = work.map(({ lengthMs, side }): Span => {
+      const span = { startMs: now, lengthMs, side };
+      now += lengthMs;
+      return span;
+    });
+    const returnMs = last ? this.returnMs(p) : 0;
+    const wanted = this.wanted(p, work, spans, direction, fresh, last);
+    const { bySpan, dropped } = placeLines({ spans, returnMs, pace }, wanted);
+    work.forEach((part, i) => {
+      this.push(p, { ...part, lines: bySpan[i] ?? [], dropped: i === 0 ? dropped : [] });
+    });
+    this.backLines = last ? (bySpan[work.length] ?? []) : [];
+  }
+
+  private backLines: Line[] = [];
+
+  private returnMs(p: Pass): number {
+    return ms(p.at.move.returnSec ?? this.setting.pace.returnSec);
+  }
+
+  /** What a run should be spoken through with: all of it when it is new to a side, else only what keeps time. */
+  private wanted(
+    p: Pass,
+    work: readonly Own<WorkPart>[],
+    spans: readonly Span[],
+    direction: string | null,
+    fresh: boolean,
+    last: boolean,
+  ): Wanted[] {
+    const { cues } = p.at.move;
+    const [one] = work;
+    if (!one) return [];
+    const of = (cue: string) => (side: Side | null) => this.words(p, cue, direction, side);
+    const wanted: Wanted[] = [];
+    const add = (role: Wanted['role'], cue: string | undefined, atMs: number | null): void => {
+      if (cue) wanted.push({ role, text: of(cue), atMs });
+    };
+    add('go', cues.go, 0);
+    if (fresh) {
+      add('feel', cues.feel, null);
+      add('check', cues.check, null);
+      add('breathe', cues.breathe, null);
+    }
+    const starts = repStarts(work, spans, one);
+    const lastAt = starts
+      ? starts.length > 1
+        ? (starts.at(-1) ?? null)
+        : null
+      : one.lengthMs > this.cycle.cycleMs
+        ? one.lengthMs - this.cycle.cycleMs
+        : null;
+    if (lastAt !== null) add('last', cues.last, lastAt);
+    if (starts) wanted.push(...this.counts(starts, cues.last !== undefined));
+    if (last) add('back', cues.back, null);
+    return wanted;
+  }
+
+  /** The numbers that are said aloud, each as its repetition begins. */
+  private counts(starts: readonly number[], named: boolean): Wanted[] {
+    const { counting } = this.setting.approach;
+    const n = starts.length;
+    return starts.flatMap((atMs, i): Wanted[] => {
+      // The last one is named as such, where the move has words for it.
+      if (n === 1 || (named && i === n - 1)) return [];
+      if (counting === 'only the last three' && i < n - 3) return [];
+      const text = numberWord(counting === 'up' ? i + 1 : n - i);
+      return [{ role: 'count', text: () => text, atMs }];
+    });
+  }
+
+  /** Back to neutral. */
+  private comeBack(p: Pass): void {
+    const lengthMs = this.returnMs(p);
+    this.push(p, {
+      kind: 'return',
+      lengthMs,
+      side: p.side,
+      direction: null,
+      lines: this.backLines,
+      dropped: [],
+    });
+    this.backLines = [];
+  }
+
+  /** The breath is led through holds and through repetitions of one breath each; elsewhere it is free. */
+  private guided({ step: { dose } }: ResolvedStep): BreathCycle | null {
+    return dose.measure !== 'reps' || dose.repSec === 'breath' ? this.cycle : null;
+  }
+}
+
+/** When each repetition begins (of an alternating move each round), from the start of the run; null for a hold. */
+const repStarts = (
+  work: readonly Own<WorkPart>[],
+  spans: readonly Span[],
+  one: Own<WorkPart>,
+): number[] | null => {
+  if (one.reps === null) return null;
+  if (work.length === 1)
+    return Array.from({ length: one.reps }, (_, i) => Math.round((i * one.lengthMs) / (one.reps ?? 1)));
+  const starts = new Map<number, number>();
+  work.forEach(({ firstRep }, i) => {
+    if (firstRep !== null && !starts.has(firstRep)) starts.set(firstRep, spans[i]?.startMs ?? 0);
+  });
+  return [...starts.values()];
+};
+
+const feltSide = ({ at: { move }, side }: Pass): WorkPart['felt'] => {
+  if (move.ways.pattern === 'together' || side === null || move.ways.felt === 'both') return 'both';
+  return move.ways.felt === 'same' ? side : otherSide(side);
+};

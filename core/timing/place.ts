@@ -1,0 +1,70 @@
+import { wholeBreaths } from '../breath';
+import type { Dose, Position, Side, Thing } from '../model';
+import { rungOf } from '../model';
+import { ms } from './lengths';
+import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from './resolve';
+
+/** A step with where it stands, what it needs and the sides it is really done on, chain included. */
+export interface PlacedStep extends ResolvedStep {
+  /** Place among all steps, from 0. */
+  index: number;
+  chainId: string | null;
+  doneSides: 'both' | Side | 'none';
+  position: Position;
+  /** What it needs, each once: of the move and of the rung. */
+  things: readonly Thing[];
+  /** What is really done: holds in seconds as breaths where whole breaths are asked for; one side may get its own amount. */
+  amountOf: { dose: Dose; on: (side?: Side | null) => number };
+}
+
+/** The sides that are left when a series and a link of it each say theirs. */
+export const sharedSides = (a: 'both' | Side, b: 'both' | Side): PlacedStep['doneSides'] => {
+  if (a === 'both') return b;
+  return b === 'both' || a === b ? a : 'none';
+};
+
+/** Where a step is done: as it says itself, else as its move is usually done. */
+export const positionOf = ({ step, move }: ResolvedStep): Position => step.position ?? move.position;
+
+/** What a step needs, each thing once. */
+export const thingsOf = ({ step, move }: ResolvedStep): readonly Thing[] => {
+  const more = rungOf(move, step.rung)?.things ?? [];
+  return more.length === 0 ? move.things : [...new Set([...move.things, ...more])];
+};
+
+const amounts = (at: ResolvedStep, brk: ResolvedBreak['brk']): PlacedStep['amountOf'] => {
+  const { dose, uneven, wholeBreaths: own } = at.step;
+  const whole = dose.measure === 'seconds' && (own ?? brk.wholeBreaths);
+  const cycleMs = 60_000 / brk.pace.breathsPerMinute;
+  const led = (amount: number): number => (whole ? wholeBreaths(ms(amount), cycleMs) : amount);
+  return {
+    dose: whole ? { measure: 'breaths', amount: led(dose.amount) } : dose,
+    on: (side) => led(side && uneven?.side === side ? uneven.amount : dose.amount),
+  };
+};
+
+const placed = new WeakMap<ResolvedBreak, PlacedStep[]>();
+
+/** All steps in order, links of chains with the sides their chain leaves them. Worked out once for each break. */
+export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
+  const known = placed.get(resolved);
+  if (known) return known;
+  const steps: PlacedStep[] = [];
+  const add = (at: ResolvedStep, chainId: string | null, doneSides: PlacedStep['doneSides']): void => {
+    steps.push({
+      ...at,
+      index: steps.length,
+      chainId,
+      doneSides,
+      position: positionOf(at),
+      things: thingsOf(at),
+      amountOf: amounts(at, resolved.brk),
+    });
+  };
+  for (const item of resolved.items)
+    if (isResolvedChain(item))
+      for (const link of item.links) add(link, item.chain.id, sharedSides(item.chain.sides, link.step.sides));
+    else add(item, null, item.step.sides);
+  placed.set(resolved, steps);
+  return steps;
+};

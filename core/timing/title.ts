@@ -1,0 +1,18 @@
+import type { Part } from './timeline';
+
+const TITLES = {
+  position: 'getting into place',
+  fetch: 'taking what is needed',
+  note: 'a word',
+  return: 'back to neutral',
+} as const;
+
+/** What a part is, in a few words: which side or way, which direction, which set; or what is done between. */
+export const partTitle = (part: Part, kind?: string): string => {
+  if (part.kind === 'position' || part.kind === 'fetch' || part.kind === 'note') return TITLES[part.kind];
+  const way = part.way === 'left' || part.way === 'right' ? `${part.way} side` : part.way;
+  if (part.kind === 'return') return [way, TITLES.return].filter(Boolean).join(' · ');
+  const set = 'sets' in part && part.sets > 1 ? `set ${part.set} of ${part.sets}` : null;
+  if (part.kind === 'rest') return [way, 'rest', `${set} comes next`].filter(Boolean).join(' · ');
+  return [way || kind || 'both sides together', part.direction, set].filter(Boolean).join(' · ');
+};

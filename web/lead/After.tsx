@@ -1,0 +1,115 @@
+import type { Session } from '@kotabi/core/model';
+import { sumOf } from '@kotabi/core/record';
+import { useEffect, useRef, useState } from 'react';
+import { messageOf } from '../api/client';
+import { keepSession } from '../api/sessions-outbox';
+import { Tension } from '../fields/Tension';
+import { minSec } from '../words/time';
+import { Button } from './Button';
+import controls from './controls.module.css';
+import styles from './lead.module.css';
+
+type Kept = { at: 'sending' } | { at: 'kept' } | { at: 'here' } | { at: 'failed'; why: string };
+
+const SAYS = {
+  sending: 'Keeping the record …',
+  kept: 'The record is kept.',
+  here: 'The server does not answer. The record is kept in this browser and sent when Kotabi is opened again.',
+  failed: 'The record could not be kept: ',
+} as const;
+
+/** What is typed is sent after this pause; it is in this browser from the first letter on. */
+const PAUSE_MS = 500;
+
+/** After the end: the record is kept at once; tension and a note are added to it, letter by letter. */
+export const After = ({ record, sheet }: { record: Session; sheet: string }) => {
+  const [value, setValue] = useState(record);
+  const [state, setState] = useState<Kept>({ at: 'sending' });
+  const version = useRef(0);
+  const queue = useRef<Promise<void>>(Promise.resolve());
+  const waiting = useRef<{ timer: ReturnType<typeof setTimeout>; next: Session } | null>(null);
+
+  /** One after the other, so that each is based on the version before it. */
+  const keep = useRef((next: Session): Promise<void> => {
+    if (waiting.current) clearTimeout(waiting.current.timer);
+    waiting.current = null;
+    queue.current = queue.current.then(async () => {
+      setState({ at: 'sending' });
+      try {
+        const kept = await keepSession(next, version.current);
+        if (kept !== null) version.current = kept;
+        setState({ at: kept === null ? 'here' : 'kept' });
+      } catch (error) {
+        setState({ at: 'failed', why: messageOf(error) });
+      }
+    });
+    return queue.current;
+  });
+
+  // The record itself is kept the moment leading is over, whatever is added later.
+  useEffect(() => void keep.current(record), [record]);
+  // Back, a closed tab or another page take what was typed along.
+  useEffect(() => {
+    const flush = (): void => {
+      if (waiting.current) void keep.current(waiting.current.next);
+    };
+    window.addEventListener('pagehide', flush);
+    return () => {
+      window.removeEventListener('pagehide', flush);
+      flush();
+    };
+  }, []);
+
+  const change = (more: Partial<Session>, pauseMs = 0): void => {
+    const next = { ...value, ...more };
+    setValue(next);
+    if (waiting.current) clearTimeout(waiting.current.timer);
+    waiting.current = { next, timer: setTimeout(() => void keep.current(next), pauseMs) };
+  };
+  const { workDoneMs, workPlannedMs, doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } =
+    sumOf(value);
+  const most = workDoneMs >= workPlannedMs / 2;
+  const title = record.ended === 'stopped' ? 'Stopped' : most ? 'Well led' : 'At the end';
+  const go = (to: string) => () => void keep.current(value).then(() => location.assign(to));
+  return (
+    <main className={styles.after}>
+      <h1 className={styles.bigTitle}>{title}</h1>
+      <p className={styles.sub}>
+        {record.breakName} · {minSec(doneMs)} of {minSec(plannedMs)} min · {stepsDone} of {stepsPlanned} steps
+        · left {minSec(leftDoneMs)}, right {minSec(rightDoneMs)}
+      </p>
+      <h2 id="tension-after">Tension in the group now</h2>
+      <Tension
+        labelledBy="tension-after"
+        value={value.tensionAfter}
+        set={(tensionAfter) => change({ tensionAfter })}
+      />
+      {value.tensionBefore !== null && <p className={styles.dim}>Before it was {value.tensionBefore}.</p>}
+      <label htmlFor="session-note">
+        <h2>A note for next time</h2>
+      </label>
+      <textarea
+        id="session-note"
+        className={controls.area}
+        rows={3}
+        maxLength={2000}
+        placeholder="Which side was tighter, what to change, anything that hurt"
+        value={value.note}
+        onChange={(e) => change({ note: e.target.value }, PAUSE_MS)}
+      />
+      <p role="status" className={styles.dim}>
+        {SAYS[state.at]}
+        {state.at === 'failed' && state.why}
+      </p>
+      <div className="bar">
+        <Button main onClick={go(`/log/${record.id}`)}>
+          See the record
+        </Button>
+        <Button onClick={go(sheet)}>Back to the sheet</Button>
+        {(state.at === 'here' || state.at === 'failed') && (
+          <Button onClick={() => void keep.current(value)}>Try again</Button>
+        )}
+      </div>
+    </main>
+  );
+};

@@ -1,0 +1,89 @@
+import {
+  advance,
+  back,
+  extendByBreath,
+  type Lead,
+  type LeadView,
+  pause,
+  readyToLead,
+  resume,
+  skip,
+  skipStep,
+  start,
+  stop,
+  viewOf,
+} from '@kotabi/core/lead';
+import type { Timeline } from '@kotabi/core/timing';
+import { useEffect, useState } from 'react';
+import { createStore, type StoreApi, useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
+
+/** A steady clock; only its differences are used, so a hidden or slow tab loses nothing. */
+const now = (): number => performance.now();
+
+/** A break being led at this moment, and everything that can be done to it. */
+export interface LeadState {
+  lead: Lead;
+  view: LeadView;
+  start: () => void;
+  pause: () => void;
+  resume: () => void;
+  skip: () => void;
+  skipStep: () => void;
+  back: () => void;
+  breath: () => void;
+  stop: () => void;
+}
+export type LeadStore = StoreApi<LeadState>;
+
+const createLead = (timeline: Timeline, cycleMs: number): LeadStore =>
+  createStore<LeadState>((set, get) => {
+    const to = (change: (lead: Lead) => Lead): void => {
+      const lead = change(get().lead);
+      if (lead !== get().lead) set({ lead, view: viewOf(timeline, lead) });
+    };
+    const lead = readyToLead(timeline);
+    return {
+      lead,
+      view: viewOf(timeline, lead),
+      start: () => to((l) => start(l, now())),
+      pause: () => to((l) => pause(timeline, l, now())),
+      resume: () => to((l) => resume(l, now())),
+      skip: () => to((l) => skip(timeline, l, now())),
+      skipStep: () => to((l) => skipStep(timeline, l, now())),
+      back: () => to((l) => back(timeline, l, now())),
+      breath: () => to((l) => extendByBreath(timeline, l, now(), cycleMs)),
+      stop: () => to((l) => stop(timeline, l, now())),
+    };
+  });
+
+/** Keeps a break that is led up with the clock: every frame while it is seen, every second while it is not. */
+export const useLeadStore = (timeline: Timeline, cycleMs: number): LeadStore => {
+  const [store] = useState(() => createLead(timeline, cycleMs));
+  const running = useStore(store, (s) => s.lead.status === 'running');
+  useEffect(() => {
+    if (!running) return;
+    const look = (): void => {
+      const { lead } = store.getState();
+      const next = advance(timeline, lead, now());
+      if (next !== lead) store.setState({ lead: next, view: viewOf(timeline, next) });
+    };
+    let frame = 0;
+    const tick = (): void => {
+      look();
+      frame = requestAnimationFrame(tick);
+    };
+    frame = requestAnimationFrame(tick);
+    // Frames rest while the tab is hidden; the end of the break must be seen all the same.
+    const slow = setInterval(look, 1000);
+    return () => {
+      cancelAnimationFrame(frame);
+      clearInterval(slow);
+    };
+  }, [store, timeline, running]);
+  return store;
+};
+
+/** What a part of the screen needs of the moment; it is drawn anew only when one of these changes. */
+export const useMoment = <T extends object>(store: LeadStore, pick: (state: LeadState) => T): T =>
+  useStore(store, useShallow(pick));

@@ -1,0 +1,39 @@
+import type { Shelf } from '@kotabi/core/library';
+import { shelfOf } from '@kotabi/core/library';
+import type { Approach, Break, Group, Kept, KeptApproach, Move, Person } from '@kotabi/core/model';
+import { request } from '../api/client';
+import { loadLibrary } from '../api/library';
+
+/** Everything a break is led with. */
+export interface LeadData {
+  brk: Break;
+  shelf: Shelf;
+  approach: Approach;
+  group: Group | null;
+  people: Person[];
+}
+
+const get = <T>(path: string): Promise<T> => request<T>('GET', path);
+
+/** Fetches a break with its moves, the approach and the people it is for. */
+export const loadLead = async (breakId: string): Promise<LeadData> => {
+  const [brk, moves, approach, groups, library] = await Promise.all([
+    get<Kept<Break>>(`/api/breaks/${encodeURIComponent(breakId)}`),
+    get<Kept<Move>[]>('/api/moves'),
+    get<Kept<KeptApproach>>('/api/approach/approach'),
+    get<Kept<Group>[]>('/api/groups'),
+    loadLibrary(),
+  ]);
+  const group = groups.find((g) => g.value.id === brk.value.groupId)?.value ?? null;
+  const people = group ? await get<Kept<Person>[]>(`/api/groups/${group.id}/people`) : [];
+  return {
+    brk: brk.value,
+    shelf: shelfOf(
+      library,
+      moves.map((m) => m.value),
+    ),
+    approach: approach.value.approach,
+    group,
+    people: people.map((p) => p.value),
+  };
+};

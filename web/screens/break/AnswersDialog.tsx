@@ -1,0 +1,43 @@
+import type { Approach, ApproachQuestion } from '@kotabi/core/model';
+import { Modal } from 'antd';
+import { useStore } from 'zustand';
+import { OwnAnswers } from '../approach/OwnAnswers';
+import type { BreakStore } from './store';
+
+interface Props {
+  store: BreakStore;
+  /** The instructor's own. */
+  own: Approach;
+  close: () => void;
+}
+
+/** Where this break answers differently from its instructor. */
+const AnswersDialog = ({ store, own, close }: Props) => {
+  const { value: brk, edit } = useStore(store);
+  return (
+    <Modal
+      open
+      title="This break answers differently"
+      width={720}
+      okText="Done"
+      cancelButtonProps={{ style: { display: 'none' } }}
+      onOk={close}
+      onCancel={close}
+    >
+      <OwnAnswers
+        own={own}
+        override={brk.approach ?? {}}
+        change={(key: ApproachQuestion, answer) =>
+          edit('answer differently', (d) => {
+            const next: Record<string, string> = { ...d.approach };
+            if (answer === undefined) delete next[key];
+            else next[key] = answer;
+            if (Object.keys(next).length === 0) delete d.approach;
+            else d.approach = next as Partial<Approach>;
+          })
+        }
+      />
+    </Modal>
+  );
+};
+export default AnswersDialog;

@@ -1,0 +1,74 @@
+import { heldBreaks, kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import { Button } from 'antd';
+import dayjs from 'dayjs';
+import { Printer } from 'lucide-react';
+import { useBreaks, useWeek } from '../../api/queries';
+import { Empty, Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
+import { usePlace } from '../../week/usePlace';
+import { clock } from '../../words/time';
+import { frequencyText } from '../../words/week';
+import styles from './print.module.css';
+
+/** A week on one page of paper: when, how long, which break. */
+export const PrintScreen = () => {
+  useTitle('Week to print');
+  const { groups, group, people, person, monday } = usePlace();
+  const week = useWeek(group?.id ?? '', person?.id ?? null, monday);
+  const breaks = useBreaks();
+  if (!groups.data || !people.data || week.data === undefined || !breaks.data)
+    return <Waiting error={groups.error ?? week.error ?? breaks.error} retry={() => void week.refetch()} />;
+  if (!group || week.data === null)
+    return (
+      <div className="page">
+        <Empty title="Nothing to print" action={null}>
+          This week has not been planned.
+        </Empty>
+      </div>
+    );
+  const { value } = week.data;
+  const nameOf = (id: string | null): string =>
+    breaks.data.find((b) => b.value.id === id)?.value.name ?? 'stretch break';
+  return (
+    <main className={styles.sheet}>
+      <header>
+        <div>
+          <h1>Stretch breaks</h1>
+          <p>
+            {person ? `${person.name}, ${group.name}` : group.name} · week of{' '}
+            {dayjs(monday).format('D MMMM YYYY')} · {frequencyText(value.rule.frequency)} ·{' '}
+            {plannedBreaks(value).length} breaks
+          </p>
+        </div>
+        <Button className={styles.noPrint} icon={<Printer size={16} />} onClick={() => window.print()}>
+          Print
+        </Button>
+      </header>
+      <div className={styles.days}>
+        {value.days.map((day) => (
+          <section key={day.date}>
+            <h2>{dayjs(day.date).format('dddd D')}</h2>
+            {day.off !== undefined ? (
+              <p>{day.off}</p>
+            ) : (
+              <ol>
+                {heldBreaks(day).map((b) => (
+                  <li key={b.id}>
+                    <b>{clock(b.startMin % 1440)}</b> {b.led && <i>led · </i>}
+                    {nameOf(b.breakId)}
+                    <span> {kindOf(value.rule, b).lengthMin} min</span>
+                  </li>
+                ))}
+                {heldBreaks(day).length === 0 && <li>no break</li>}
+              </ol>
+            )}
+          </section>
+        ))}
+      </div>
+      <footer>
+        To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy.
+        With an injury, after surgery or with a known condition ask a doctor or physiotherapist first.
+      </footer>
+    </main>
+  );
+};

@@ -1,0 +1,20 @@
+import { Button, Modal } from 'antd';
+import type { Trouble } from './messages';
+
+/** What went wrong, at length. */
+const TroubleDialog = ({ title, content, close }: Trouble & { close: () => void }) => (
+  <Modal
+    open
+    title={title}
+    width={560}
+    onCancel={close}
+    footer={
+      <Button type="primary" onClick={close}>
+        OK
+      </Button>
+    }
+  >
+    {content}
+  </Modal>
+);
+export default TroubleDialog;

@@ -1,0 +1,73 @@
+import {
+  type Group,
+  type IsoDate,
+  type Kept,
+  type Person,
+  Week,
+  type WeekDay,
+  WeekRule,
+} from '@kotabi/core/model';
+import { emptyDays, frameOf } from '@kotabi/core/schedule';
+import { nanoid } from 'nanoid';
+import { createDocument, type Document } from '../document/document';
+import type { DocumentKind } from '../document/useDocument';
+
+export type WeekStore = Document<Week>;
+
+/** The place of a week: whose it is and when. A week that was never kept has no id yet that anyone else knows. */
+export const weekKey = ({
+  groupId,
+  personId,
+  startDate,
+}: Pick<Week, 'groupId' | 'personId' | 'startDate'>): string =>
+  `${groupId}.${personId ?? 'all'}.${startDate}`;
+
+/** Weeks keep themselves. */
+export const weekKind: DocumentKind<Week> = {
+  name: 'weeks',
+  read: (value) => Week.parse(value),
+  idOf: weekKey,
+  called: ({ startDate }) => `the week of ${startDate}`,
+  byItself: true,
+};
+
+/**
+ * A week that has not been saved yet: the days of the group or the person, with the default rule. A person's first
+ * week begins with the rule of the group's week and with the busy times that were entered there by hand.
+ */
+export const freshWeek = (
+  group: Group,
+  person: Person | null,
+  startDate: IsoDate,
+  ofGroup: Week | null = null,
+): Week => ({
+  id: nanoid(),
+  groupId: group.id,
+  personId: person?.id ?? null,
+  startDate,
+  rule: person && ofGroup ? ofGroup.rule : WeekRule.parse({}),
+  aims: person && ofGroup ? ofGroup.aims : [],
+  days: emptyDays(
+    { ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff },
+    startDate,
+  ).map((day) => {
+    const same = person ? ofGroup?.days.find((d) => d.date === day.date) : undefined;
+    return same ? { ...day, busy: same.busy.filter((b) => b.calendarId === null) } : day;
+  }),
+});
+
+/** The week being planned, as the server has it or as it begins. */
+export const createWeekStore = (kept: Kept<Week> | null, fresh: Week): WeekStore =>
+  createDocument<Week>(kept ? { kept } : { fresh });
+
+/** Changes one day of a week. */
+export const editDay = (
+  store: WeekStore,
+  label: string,
+  date: IsoDate,
+  change: (day: WeekDay) => WeekDay,
+): void =>
+  store.getState().replace(label, (week) => ({
+    ...week,
+    days: week.days.map((d) => (d.date === date ? change(d) : d)),
+  }));

@@ -1,0 +1,33 @@
+import { mondayOf } from '@kotabi/core/schedule';
+import dayjs from 'dayjs';
+import { useParams, useSearchParams } from 'react-router';
+import { useGroups, usePeople } from '../api/queries';
+
+const today = (): string => dayjs().format('YYYY-MM-DD');
+
+/** Which group, person and week an address names; what it leaves open is filled with the first group and this week. */
+export const usePlace = () => {
+  const { groupId, startDate } = useParams();
+  const [query] = useSearchParams();
+  const groups = useGroups();
+  const group = groups.data?.find((g) => g.value.id === groupId)?.value;
+  const people = usePeople(group?.id);
+  const personId = query.get('person');
+  const person = people.data?.find((p) => p.value.id === personId)?.value ?? null;
+  const monday = mondayOf(startDate ?? today());
+  const first = groups.data?.[0]?.value;
+  const id = group?.id ?? first?.id;
+  return {
+    groups,
+    group,
+    people,
+    person,
+    /** The person that was asked for is not (or no longer) in the group. */
+    unknownPerson: personId !== null && people.data !== undefined && person === null,
+    monday,
+    /** Where the address should lead instead; null when it names a group and a Monday. */
+    instead: id !== undefined && (!group || startDate !== monday) ? `/week/${id}/${monday}` : null,
+  };
+};
+
+export const thisMonday = (): string => mondayOf(today());

@@ -1,0 +1,101 @@
+import type { BusyTime, DayInput, Frequency, Interval } from '@kotabi/core/model';
+import type { BusyChange, Neighbour, WhyHere, WhyNotMore } from '@kotabi/core/schedule';
+import dayjs from 'dayjs';
+import { clock } from './time';
+
+/** For a shift over midnight: the minute before which a time is on the next day; 0 for all others. */
+export const nightStart = ({ startMin, endMin }: Interval): number => (endMin > 1440 ? startMin : 0);
+
+const IN_THE_WAY = {
+  outside: 'the end of the day',
+  blocked: 'a meeting',
+  'off desk': 'time off the desk',
+  overlap: 'another break',
+} as const;
+
+const minutes = (n: number): string => `${n} min`;
+
+const neighbourText = (word: 'earlier' | 'later', n: Neighbour, gridMin: number): string => {
+  const by = `${minutes(gridMin)} ${word}`;
+  switch (n.code) {
+    case 'in the way':
+      return `${by} there is ${IN_THE_WAY[n.what]}`;
+    case 'too close':
+      return `${by} it would be closer than ${minutes(n.gapMin)} to another`;
+    case 'dearer':
+      if (n.overMin > 0) return `${by} adds ${minutes(n.overMin)} over the limit`;
+      if (n.overMin < 0) return `${by} would take ${minutes(-n.overMin)} off what is over the limit`;
+      if (n.cost > 0) return `${by} costs ${n.cost} more`;
+      return n.cost === 0 ? `${by} is just as good` : `${by} would cost ${-n.cost} less`;
+  }
+};
+
+/** Why a break is where it is, in sentences. */
+export const whyText = (day: DayInput, why: WhyHere): string[] => {
+  const { without } = why;
+  const over = without.overMin > 0 ? `, ${minutes(without.overMin)} of them over the limit` : '';
+  return [
+    `It ends a run of ${minutes(why.runMin)}. Without it the longest run is ${minutes(without.longestRunMin)}${over}.`,
+    `${neighbourText('earlier', why.earlier, day.gridMin)}; ${neighbourText('later', why.later, day.gridMin)}.`,
+  ].map((s) => s.charAt(0).toUpperCase() + s.slice(1));
+};
+
+/** Why there is not one break more, in a sentence. */
+export const whyNotMoreText = (why: WhyNotMore): string => {
+  switch (why.code) {
+    case 'most':
+      return `There is not one more because the rule allows ${why.most}.`;
+    case 'none fits':
+      return 'There is not one more because none fits.';
+    case 'dearer':
+      return why.overMin > 0
+        ? 'There is not one more: it would push others to worse times.'
+        : `There is not one more: it would cost ${why.cost} more than it saves (longest run ${minutes(why.longestRunMin)}).`;
+    case 'better':
+      return `One more would be better: ${why.overMin < 0 ? `${minutes(-why.overMin)} less over the limit` : `it would cost ${-why.cost} less`}. Plan the day again to get it.`;
+  }
+};
+
+/** How often, as a short phrase. */
+export const frequencyText = (f: Frequency): string => {
+  switch (f.code) {
+    case 'by cost':
+      return 'whenever it pays';
+    case 'every minutes':
+      return `about every ${f.minutes} min`;
+    case 'a day':
+      return `${f.count} a day`;
+    case 'once or twice':
+      return 'once or twice a day';
+    case 'best days':
+      return `on the best ${f.days} day${f.days === 1 ? '' : 's'} of the week`;
+    case 'every day':
+      return 'every day, at least one';
+    case 'gaps':
+      return `whenever ${f.minutes} min are free between two busy times`;
+    case 'rota':
+      return 'one area a day, in turn';
+    case 'hourly':
+      return f.longer === 0 ? 'short ones about hourly' : `short ones hourly and ${f.longer} longer`;
+    case 'ramp':
+      return `${f.start} a day, ${f.add} more each week up to ${f.most}`;
+    case 'both halves':
+      return 'morning and afternoon, at least one each';
+  }
+};
+
+/** A day and a time, `10:30 to 10:35`. */
+export const spanText = ({ startMin, endMin }: Interval): string => `${clock(startMin)} to ${clock(endMin)}`;
+
+const named = (b: BusyTime): string => b.label || 'a busy time';
+/** A date as its weekday. */
+export const weekdayName = (date: string): string => dayjs(date).format('ddd');
+
+/** What changed in a calendar, in a phrase. */
+export const changeText = ({ date, before, now }: BusyChange): string => {
+  if (before && now)
+    return `${weekdayName(date)}: ${named(now)} moved from ${clock(before.startMin)} to ${clock(now.startMin)}`;
+  if (now)
+    return `${weekdayName(date)}: ${named(now)} from ${clock(now.startMin)} to ${clock(now.endMin)} is new`;
+  return before ? `${weekdayName(date)}: ${named(before)} at ${clock(before.startMin)} is gone` : '';
+};
