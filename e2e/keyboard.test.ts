@@ -29,6 +29,7 @@ describe('the whole task by keyboard alone', () => {
     await page.keyboard.press('Enter');
     await page.getByRole('heading', { name: 'An empty sheet' }).waitFor();
 
+    await page.getByLabel('Find a move').waitFor();
     await page.keyboard.press('a');
     for (const words of ['sit tall', 'look shoulder', 'ear toward', 'nose armpit', 'arms up']) {
       await page.keyboard.type(words);

@@ -108,8 +108,8 @@ describe('the week', () => {
     await first.getByLabel('Aim for runs under').fill('25');
     await saved(first);
     await second.getByLabel('Aim for runs under').fill('50');
-    await second.getByText('this week was changed elsewhere').waitFor();
-    await second.getByRole('button', { name: 'Open the other version' }).click();
+    await second.getByText('This week was changed elsewhere').waitFor();
+    await second.getByRole('button', { name: 'Take the other one' }).click();
     await second.waitForFunction(() =>
       Array.from(document.querySelectorAll('input')).some((i) => i.value === '25'),
     );

@@ -58,6 +58,7 @@ export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): E
   if (webDir && existsSync(webDir)) {
     app.use(express.static(webDir, { index: false, maxAge: '1h' }));
     // Every other address is a screen of the interface; files that are not there are not.
+    app.get(/^\/lead\/[^/.]+$/, (_, res) => res.sendFile(join(webDir, 'lead.html'), { maxAge: 0 }));
     app.get(/^\/[^.]*$/, (_, res) => res.sendFile(join(webDir, 'index.html'), { maxAge: 0 }));
   }
   app.use((req) => {

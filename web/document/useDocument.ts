@@ -62,17 +62,17 @@ export const useDocument = <T extends { id: string }, D extends Document<T>>(
   const { message } = useMessages();
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened once; what comes later goes through the document
   useEffect(() => {
-    if (kept !== undefined)
-      setDocument((held) => held ?? openDocument<T, D>(`${kind.name}.${key}`, kept, make));
+    if (kept === undefined || document) return;
+    const opened = openDocument<T, D>(`${kind.name}.${key}`, kept, make);
+    if (bringBackHeld(opened, kind))
+      void message.info('What had not reached the server the last time is back.', 6);
+    setDocument(opened);
   }, [kept]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the kind is a constant of its screen
   useEffect(() => {
     if (!document) return;
     const letGo = holdUnsaved(document, kind);
-    if (bringBackHeld(document, kind)) {
-      void message.info('What had not reached the server the last time is back.', 6);
-    }
     const stop = kind.byItself ? autosave(document, sender(kind)) : async () => {};
     const warn = (event: BeforeUnloadEvent): void => {
       if (isUnkept(document.getState().save)) event.preventDefault();

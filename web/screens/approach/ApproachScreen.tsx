@@ -1,9 +1,14 @@
 import { approachChanges } from '@kotabi/core/compare';
-import type { Approach, KeptApproach } from '@kotabi/core/model';
+import { type Kept, KeptApproach } from '@kotabi/core/model';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
-import { messageOf } from '../../api/client';
-import { useApproach, useBreaks, useMoves, usePut } from '../../api/queries';
+import { useMemo } from 'react';
+import { useStore } from 'zustand';
+import { request } from '../../api/client';
+import { useApproach, useBreaks, useMoves } from '../../api/queries';
+import { Conflict } from '../../document/Conflict';
+import { createDocument, type Document } from '../../document/document';
+import { type DocumentKind, useDocument } from '../../document/useDocument';
+import { useKeptForm } from '../../document/useKeptForm';
 import { LeaveGuard } from '../../shell/LeaveGuard';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
@@ -12,53 +17,70 @@ import { findingWords } from '../../words/findings';
 import { ApproachForm } from './ApproachForm';
 import styles from './approach.module.css';
 
+/** The answers are kept when told to. */
+const approachKind: DocumentKind<KeptApproach> = {
+  name: 'approach',
+  read: (value) => KeptApproach.parse(value),
+  called: () => 'your approach',
+  byItself: false,
+};
+
 /** The instructor's own answers where instructors disagree, and what another answer would alter. */
 export const ApproachScreen = () => {
   useTitle('Approach');
   const kept = useApproach();
-  const [draft, setDraft] = useState<Approach | null>(null);
+  if (!kept.data) return <Waiting error={kept.error} retry={() => void kept.refetch()} />;
+  return <Known kept={kept.data} />;
+};
+
+const Known = ({ kept }: { kept: Kept<KeptApproach> }) => {
+  // The usual answers have no version of their own until others are kept; they are the state to begin with.
+  const document = useDocument(approachKind, 'approach', kept, () => createDocument<KeptApproach>({ kept }));
+  return document && <Answers document={document} />;
+};
+
+const Answers = ({ document }: { document: Document<KeptApproach> }) => {
+  const form = useKeptForm(document, approachKind);
+  const { value, savedValue } = useStore(document);
   const moves = useMoves();
   const breaks = useBreaks();
-  const put = usePut<KeptApproach>('approach');
   const { message } = useMessages();
-  const now = kept.data?.value.approach;
+  const shown = value.approach;
+  const now = savedValue?.approach ?? shown;
+  const { changed } = form;
   const changes = useMemo(
     () =>
-      now && draft && breaks.data
+      changed && breaks.data
         ? approachChanges(
             now,
-            draft,
+            shown,
             breaks.data.map((b) => b.value),
             { library: moves.moves, lookup: moves.lookup },
           )
         : null,
-    [now, draft, breaks.data, moves.moves, moves.lookup],
+    [now, shown, changed, breaks.data, moves.moves, moves.lookup],
   );
-  if (!kept.data || !now) return <Waiting error={kept.error} retry={() => void kept.refetch()} />;
-  const shown = draft ?? now;
-  const changed = draft !== null && JSON.stringify(draft) !== JSON.stringify(now);
-  const keep = (): void => {
-    if (!draft) return;
-    put.mutate(
-      { baseVersion: kept.data.version, value: { id: 'approach', approach: draft } },
-      {
-        onSuccess: () => {
-          setDraft(null);
-          message.success('Your approach is kept.');
-        },
-        onError: (error) => message.error(messageOf(error)),
-      },
-    );
+  const keep = async (): Promise<void> => {
+    if (await form.keep(document.getState().value)) message.success('Your approach is kept.');
   };
   return (
     <div className="page">
-      <LeaveGuard when={changed} what="Your new answers have not been kept yet." />
+      <LeaveGuard when={changed} what="Your new answers have not been kept yet." onLeave={form.giveUp} />
+      {form.conflict && (
+        <Conflict
+          open
+          document={document}
+          what="approach"
+          theirs={() => request<Kept<KeptApproach>>('GET', '/api/approach/approach')}
+          chosen={(which) => which === 'mine' && void keep()}
+        />
+      )}
       <div className="bar">
         <h1>Approach</h1>
         <span className="muted">Where instructors disagree: your answers.</span>
         <span className="grow" />
-        {changed && <Button onClick={() => setDraft(null)}>Back to what is kept</Button>}
-        <Button type="primary" disabled={!changed} loading={put.isPending} onClick={keep}>
+        {changed && <Button onClick={form.giveUp}>Back to what is kept</Button>}
+        <Button type="primary" disabled={!changed} loading={form.busy} onClick={() => void keep()}>
           Keep these answers
         </Button>
       </div>
@@ -67,7 +89,11 @@ export const ApproachScreen = () => {
         differently on its own sheet.
       </p>
       <div className={styles.columns}>
-        <ApproachForm value={shown} change={setDraft} kept={now} />
+        <ApproachForm
+          value={shown}
+          change={(approach) => form.typed({ id: 'approach', approach })}
+          kept={now}
+        />
         <aside className={`card ${styles.changes}`} aria-label="What would change" aria-live="polite">
           <h2>What would change</h2>
           {!changed || !changes ? (

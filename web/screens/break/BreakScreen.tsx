@@ -4,6 +4,7 @@ import { useBreak, useMoves } from '../../api/queries';
 import { useDocument } from '../../document/useDocument';
 import { Waiting } from '../../shell/State';
 import { warmUp } from '../../workers/solving';
+import { whenIdle } from '../../shell/whenIdle';
 import { Editor } from './Editor';
 import { breakKind, createBreakStore } from './store';
 
@@ -20,7 +21,21 @@ const OpenBreak = ({ breakId }: { breakId: string }) => {
   const store = useDocument(breakKind, breakId, data, () =>
     createBreakStore(data as NonNullable<typeof data>),
   );
-  useEffect(warmUp, []);
+  // When there is time: what works without the server has to be here before it is gone.
+  useEffect(
+    () =>
+      whenIdle(() => {
+        warmUp();
+        void Promise.all([
+          import('./Dialogs').then((m) => m.fetchDialogs()),
+          import('./Findings'),
+          import('./inspector/Inspector'),
+          import('../../fields/ContextMenu'),
+          import('../../fields/MenuButton'),
+        ]);
+      }),
+    [],
+  );
   if (!store || !moves.data)
     return (
       <Waiting error={error ?? moves.error} retry={() => void Promise.all([refetch(), moves.refetch()])} />

@@ -8,15 +8,21 @@ import type { Command, Dialog } from './commands';
 import type { BreakStore } from './store';
 import type { Actions } from './useActions';
 
-const FitDialog = lazy(() => import('./dialogs/FitDialog').then((m) => ({ default: m.FitDialog })));
-const SuggestDialog = lazy(() =>
-  import('./dialogs/SuggestDialog').then((m) => ({ default: m.SuggestDialog })),
-);
-const SwapDialog = lazy(() => import('./dialogs/SwapDialog').then((m) => ({ default: m.SwapDialog })));
-const VersionsDialog = lazy(() =>
-  import('./dialogs/VersionsDialog').then((m) => ({ default: m.VersionsDialog })),
-);
-const KeysHelp = lazy(() => import('./KeysHelp').then((m) => ({ default: m.KeysHelp })));
+const parts = {
+  fitDialog: () => import('./dialogs/FitDialog').then((m) => ({ default: m.FitDialog })),
+  suggestDialog: () => import('./dialogs/SuggestDialog').then((m) => ({ default: m.SuggestDialog })),
+  swapDialog: () => import('./dialogs/SwapDialog').then((m) => ({ default: m.SwapDialog })),
+  versionsDialog: () => import('./dialogs/VersionsDialog').then((m) => ({ default: m.VersionsDialog })),
+  keysHelp: () => import('./KeysHelp').then((m) => ({ default: m.KeysHelp })),
+};
+/** Fetches every dialog, so that they open when the server is gone. */
+export const fetchDialogs = (): Promise<unknown> => Promise.all(Object.values(parts).map((load) => load()));
+
+const FitDialog = lazy(parts.fitDialog);
+const SuggestDialog = lazy(parts.suggestDialog);
+const SwapDialog = lazy(parts.swapDialog);
+const VersionsDialog = lazy(parts.versionsDialog);
+const KeysHelp = lazy(parts.keysHelp);
 
 interface Props {
   dialog: Dialog | null;

@@ -53,6 +53,13 @@ const of = (group: Command['group'], lines: readonly Line[]): Command[] =>
     ...(typed && { typed }),
   }));
 
+/** Puts the focus into a field, as soon as the panel it is in has come. */
+const focusWhenThere = (id: string, tries = 60): void => {
+  const field = document.getElementById(id);
+  if (field) field.focus();
+  else if (tries > 0) requestAnimationFrame(() => focusWhenThere(id, tries - 1));
+};
+
 /** Every command of the sheet, in the order of the menu. */
 export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }: Needs): Command[] => {
   const chosen = ({ selected }: BreakState): boolean => selected.length > 0;
@@ -104,7 +111,7 @@ export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }
         'A',
         'a',
         always,
-        () => document.getElementById('find-move')?.focus(),
+        () => focusWhenThere('find-move'),
       ],
       ['rest', 'Rest', 'R', 'r', always, () => a.addPause('pause-rest')],
       ['note', 'Spoken note', 'N', 'n', always, () => a.addPause('pause-note')],

@@ -1,9 +1,12 @@
-import { Group, Thing } from '@kotabi/core/model';
+import { Group, type Kept, Thing } from '@kotabi/core/model';
 import { Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiFailure, messageOf } from '../../api/client';
-import { useDelete, usePut } from '../../api/queries';
+import { messageOf, request } from '../../api/client';
+import { useDelete } from '../../api/queries';
+import { Conflict } from '../../document/Conflict';
+import type { Document } from '../../document/document';
+import type { DocumentKind } from '../../document/useDocument';
+import { useFormDocument, useKeptForm } from '../../document/useKeptForm';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
 import { useMessages } from '../../shell/messages';
@@ -53,16 +56,33 @@ const zones = Intl.supportedValuesOf('timeZone').map((value) => ({
   label: value.replaceAll('_', ' '),
 }));
 
+/** Groups are kept when told to. What was typed is taken back even when it cannot be kept as it is. */
+const groupKind: DocumentKind<Group> = {
+  name: 'groups',
+  read: (value) => {
+    const group = value as Group;
+    toValues(group);
+    return group;
+  },
+  called: ({ name }) => `“${name}”`,
+  byItself: false,
+};
+
 /** One group: when and where they work and what their room offers. */
-export const GroupForm = ({ value, version }: { value: Group; version: number }) => {
+export const GroupForm = (kept: { value: Group; version: number }) => {
+  const document = useFormDocument(groupKind, kept);
+  return document && <OpenForm document={document} />;
+};
+
+const OpenForm = ({ document }: { document: Document<Group> }) => {
   const [form] = Form.useForm<Values>();
-  const [changed, setChanged] = useState(false);
-  const put = usePut<Group>('groups');
+  const kept = useKeptForm(document, groupKind);
+  const { value } = document.getState();
   const del = useDelete('groups');
   const navigate = useNavigate();
   const { message } = useMessages();
 
-  const save = (values: Values): void => {
+  const save = async (values: Values): Promise<void> => {
     const parsed = Group.safeParse(toGroup(value, values));
     if (!parsed.success) {
       form.setFields(
@@ -73,33 +93,35 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
       );
       return;
     }
-    put.mutate(
-      { baseVersion: version, value: parsed.data },
-      {
-        onSuccess: () => {
-          setChanged(false);
-          message.success(`“${parsed.data.name}” is kept.`);
-        },
-        onError: (error) =>
-          message.error(
-            error instanceof ApiFailure && error.status === 409
-              ? 'This group was changed elsewhere. Your entries are still here; reload to see the others.'
-              : messageOf(error),
-          ),
-      },
-    );
+    if (await kept.keep(parsed.data)) message.success(`“${parsed.data.name}” is kept.`);
   };
 
   return (
     <section className={`card ${styles.form}`} aria-label="Group">
-      <LeaveGuard when={changed} what="Your changes of this group have not been kept yet." />
+      <LeaveGuard
+        when={kept.changed}
+        what="Your changes of this group have not been kept yet."
+        onLeave={kept.giveUp}
+      />
+      {kept.conflict && (
+        <Conflict
+          open
+          document={document}
+          what="group"
+          theirs={() => request<Kept<Group>>('GET', `/api/groups/${value.id}`)}
+          chosen={(which) => {
+            if (which === 'mine') void save(form.getFieldsValue(true));
+            else form.setFieldsValue(toValues(document.getState().value));
+          }}
+        />
+      )}
       <Form
         name="group"
         form={form}
         layout="vertical"
         initialValues={toValues(value)}
         onFinish={save}
-        onValuesChange={() => setChanged(true)}
+        onValuesChange={() => kept.typed(toGroup(value, form.getFieldsValue(true)))}
         requiredMark={false}
         onKeyDown={(e) => {
           // Enter in a time field takes the time over; it does not send the form off half filled in.
@@ -197,11 +219,16 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
           </Form.Item>
         )}
         <div className="bar">
-          <Button type="primary" htmlType="submit" disabled={!changed && version > 0} loading={put.isPending}>
-            {version === 0 ? 'Keep this group' : 'Keep changes'}
+          <Button
+            type="primary"
+            htmlType="submit"
+            disabled={!kept.changed && !kept.isNew}
+            loading={kept.busy}
+          >
+            {kept.isNew ? 'Keep this group' : 'Keep changes'}
           </Button>
           <span className="grow" />
-          {version > 0 && (
+          {!kept.isNew && (
             <Popconfirm
               title="Delete this group, its people and its weeks?"
               description="Its breaks and the log stay."
@@ -209,7 +236,7 @@ export const GroupForm = ({ value, version }: { value: Group; version: number })
               onConfirm={() =>
                 del.mutate(value.id, {
                   onSuccess: () => {
-                    setChanged(false);
+                    kept.gone();
                     navigate('/people');
                   },
                   onError: (error) => message.error(messageOf(error)),

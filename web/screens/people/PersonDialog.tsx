@@ -1,10 +1,21 @@
-import { Area, fieldProblems, type Group, Limit, Person, SIDED_LIMITS, type Side } from '@kotabi/core/model';
+import {
+  Area,
+  fieldProblems,
+  type Group,
+  type Kept,
+  Limit,
+  Person,
+  SIDED_LIMITS,
+  type Side,
+} from '@kotabi/core/model';
 import { Checkbox, Form, Input, type InputRef, Modal, TimePicker } from 'antd';
-import { useRef } from 'react';
-import { messageOf } from '../../api/client';
-import { usePut } from '../../api/queries';
+import { useMemo, useRef } from 'react';
+import { request } from '../../api/client';
+import { Conflict } from '../../document/Conflict';
+import type { Document } from '../../document/document';
+import type { DocumentKind } from '../../document/useDocument';
+import { useFormDocument, useKeptForm } from '../../document/useKeptForm';
 import { MultiSelect } from '../../fields/MultiSelect';
-import { useMessages } from '../../shell/messages';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
 import { DAY_NAMES, limitText } from './words';
@@ -44,39 +55,77 @@ const FIELDS: Record<string, keyof Values> = {
   'work.lunch': 'workLunch',
 };
 
-/** One person, with as little as is needed and with their consent. */
-export const PersonDialog = ({
-  group,
-  value,
-  version,
-  close,
-}: {
+const toValues = (value: Person, group: Group): Values => ({
+  ...value,
+  tight: value.tight.map((t) => `${t.side}|${t.area}`),
+  limits: value.limits.map((l) => `${l.side ?? ''}|${l.limit}`),
+  ownHours: value.work !== undefined,
+  workDays: (value.work ?? group).days,
+  workHours: toRange((value.work ?? group).hours),
+  workLunch: toRange((value.work ?? group).lunch),
+});
+
+const toPerson = (base: Person, { ownHours: own, workDays, workHours, workLunch, ...v }: Values): unknown => {
+  const hours = toInterval(workHours);
+  const { work: _, ...rest } = base;
+  return {
+    ...rest,
+    ...v,
+    ...(own && { work: { days: workDays, hours, lunch: toInterval(workLunch, nightFrom(hours)) } }),
+    tight: v.tight.map((t) => {
+      const [side, area] = t.split('|');
+      return { side, area };
+    }),
+    limits: v.limits.map((l) => {
+      const [side, limit] = l.split('|');
+      return { limit, ...(side && { side }) };
+    }),
+  };
+};
+
+interface Props {
   group: Group;
   value: Person;
   version: number;
   close: () => void;
+}
+
+/** One person, with as little as is needed and with their consent. */
+export const PersonDialog = ({ group, value, version, close }: Props) => {
+  const kind = useMemo(
+    (): DocumentKind<Person> => ({
+      name: 'people',
+      read: (held) => {
+        toValues(held as Person, group);
+        return held as Person;
+      },
+      called: ({ name }) => name,
+      byItself: false,
+    }),
+    [group],
+  );
+  const document = useFormDocument(kind, { value, version });
+  return document && <OpenDialog group={group} document={document} kind={kind} close={close} />;
+};
+
+const OpenDialog = ({
+  group,
+  document,
+  kind,
+  close,
+}: {
+  group: Group;
+  document: Document<Person>;
+  kind: DocumentKind<Person>;
+  close: () => void;
 }) => {
   const [form] = Form.useForm<Values>();
   const name = useRef<InputRef>(null);
-  const put = usePut<Person>('people');
-  const { message } = useMessages();
+  const kept = useKeptForm(document, kind);
+  const { value } = document.getState();
   const ownHours = Form.useWatch('ownHours', form);
-  const save = ({ ownHours: own, workDays, workHours, workLunch, ...v }: Values): void => {
-    const hours = toInterval(workHours);
-    const { work: _, ...rest } = value;
-    const input = {
-      ...rest,
-      ...v,
-      ...(own && { work: { days: workDays, hours, lunch: toInterval(workLunch, nightFrom(hours)) } }),
-      tight: v.tight.map((t) => {
-        const [side, area] = t.split('|');
-        return { side, area };
-      }),
-      limits: v.limits.map((l) => {
-        const [side, limit] = l.split('|');
-        return { limit, ...(side && { side }) };
-      }),
-    };
+  const save = async (values: Values): Promise<void> => {
+    const input = toPerson(value, values);
     const parsed = Person.safeParse(input);
     if (!parsed.success) {
       form.setFields(
@@ -87,35 +136,40 @@ export const PersonDialog = ({
       );
       return;
     }
-    put.mutate(
-      { baseVersion: version, value: parsed.data },
-      { onSuccess: close, onError: (error) => message.error(messageOf(error)) },
-    );
+    if (await kept.keep(parsed.data)) close();
   };
   return (
     <Modal
       open
-      title={version === 0 ? 'Add a person' : value.name}
+      title={kept.isNew ? 'Add a person' : value.name}
       okText="Keep"
-      confirmLoading={put.isPending}
+      confirmLoading={kept.busy}
       onOk={form.submit}
-      onCancel={close}
+      onCancel={() => {
+        kept.giveUp();
+        close();
+      }}
       afterOpenChange={(shown) => shown && name.current?.focus()}
     >
+      {kept.conflict && (
+        <Conflict
+          open
+          document={document}
+          what="person"
+          theirs={() => request<Kept<Person>>('GET', `/api/people/${value.id}`)}
+          chosen={(which) => {
+            if (which === 'mine') void save(form.getFieldsValue(true));
+            else form.setFieldsValue(toValues(document.getState().value, group));
+          }}
+        />
+      )}
       <Form
         name="person"
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{
-          ...value,
-          tight: value.tight.map((t) => `${t.side}|${t.area}`),
-          limits: value.limits.map((l) => `${l.side ?? ''}|${l.limit}`),
-          ownHours: value.work !== undefined,
-          workDays: (value.work ?? group).days,
-          workHours: toRange((value.work ?? group).hours),
-          workLunch: toRange((value.work ?? group).lunch),
-        }}
+        initialValues={toValues(value, group)}
+        onValuesChange={() => kept.typed(toPerson(value, form.getFieldsValue(true)))}
         onFinish={save}
       >
         <Form.Item

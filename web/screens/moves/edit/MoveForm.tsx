@@ -1,11 +1,15 @@
 import { scaled } from '@kotabi/core/figure';
-import { type FieldProblem, fieldProblems, Motion, Move, Prop } from '@kotabi/core/model';
+import { type FieldProblem, fieldProblems, type Kept, Motion, Move, Prop } from '@kotabi/core/model';
 import { Button, Form, Input, Select } from 'antd';
 import { ArrowLeft } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { ApiFailure, messageOf } from '../../../api/client';
-import { useMoves, usePut } from '../../../api/queries';
+import { request } from '../../../api/client';
+import { useMoves } from '../../../api/queries';
+import { Conflict } from '../../../document/Conflict';
+import type { Document } from '../../../document/document';
+import type { DocumentKind } from '../../../document/useDocument';
+import { useFormDocument, useKeptForm } from '../../../document/useKeptForm';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import { LeaveGuard } from '../../../shell/LeaveGuard';
 import { useMessages } from '../../../shell/messages';
@@ -18,28 +22,48 @@ import { fromValues, toValues, type Values } from './values';
 import { WayFields } from './WayFields';
 import { WordFields } from './WordFields';
 
+/** Own moves are kept when told to. What was typed is taken back even when it cannot be kept as it is. */
+const moveKind: DocumentKind<Move> = {
+  name: 'moves',
+  read: (value) => {
+    toValues(value as Move);
+    return value as Move;
+  },
+  called: ({ name }) => `“${name}”`,
+  byItself: false,
+};
+
 /** Everything of a move, to be edited; wrong entries are named beside their field, and nothing typed is lost. */
-export const MoveForm = ({ value, version: firstVersion }: { value: Move; version: number }) => {
+export const MoveForm = (kept: { value: Move; version: number }) => {
+  const document = useFormDocument(moveKind, kept);
+  return document && <OpenForm document={document} />;
+};
+
+const OpenForm = ({ document }: { document: Document<Move> }) => {
   const [form] = Form.useForm<Values>();
+  const kept = useKeptForm(document, moveKind);
+  const { value } = document.getState();
   const [motion, setMotion] = useState<Motion>(value.figure ?? Motion.parse({ poses: [{}, {}] }));
   const [rungs, setRungs] = useState<Ladder>({ rungs: value.rungs, usualRung: value.usualRung });
   /** Place of the rung that is posed by itself; null while the move is posed. */
   const [posing, setPosing] = useState<number | null>(null);
-  const [changed, setChanged] = useState(firstVersion === 0);
-  const [version, setVersion] = useState(firstVersion);
   const [problems, setProblems] = useState<FieldProblem[]>([]);
-  const put = usePut<Move>('moves');
   const navigate = useNavigate();
   const { message } = useMessages();
-  const touch = (): void => setChanged(true);
+  /** What stands in the form now, poses and ladder included. */
+  const touch = (now: { motion?: Motion; rungs?: Ladder } = {}): void =>
+    kept.typed(fromValues(value, form.getFieldsValue(true), now.motion ?? motion, now.rungs ?? rungs));
   const rungShown = posing === null ? undefined : rungs.rungs[posing];
   const shown = rungShown?.figure ?? motion;
   const setShown = (m: Motion): void => {
     if (rungShown) {
       const next = rungs.rungs.map((r, i) => (i === posing ? { ...r, figure: m } : r));
       setRungs({ ...rungs, rungs: next });
-    } else setMotion(m);
-    touch();
+      touch({ rungs: { ...rungs, rungs: next } });
+    } else {
+      setMotion(m);
+      touch({ motion: m });
+    }
   };
   /** Gives a rung poses of its own, beginning with what it shows now, or takes them away again. */
   const poseRung = (at: number, own: boolean): void => {
@@ -50,14 +74,14 @@ export const MoveForm = ({ value, version: firstVersion }: { value: Move; versio
     });
     setRungs({ ...rungs, rungs: next });
     setPosing(own ? at : null);
-    touch();
+    touch({ rungs: { ...rungs, rungs: next } });
     if (own) figureRef.current?.scrollIntoView();
   };
   const figureRef = useRef<HTMLElement>(null);
   const { moves } = useMoves();
   const others = moves.filter((m) => m.id !== value.id).map((m) => ({ value: m.id, label: m.name }));
 
-  const save = (values: Values): void => {
+  const save = async (values: Values): Promise<void> => {
     const input = fromValues(value, values, motion, rungs);
     const parsed = Move.safeParse(input);
     if (!parsed.success) {
@@ -67,35 +91,45 @@ export const MoveForm = ({ value, version: firstVersion }: { value: Move; versio
       return;
     }
     setProblems([]);
-    put.mutate(
-      { baseVersion: version, value: parsed.data },
-      {
-        onSuccess: (kept) => {
-          setChanged(false);
-          setVersion(kept.version);
-          message.success(`“${parsed.data.name}” is kept.`);
-          navigate(`/moves/${parsed.data.id}`);
-        },
-        onError: (error) =>
-          message.error(
-            error instanceof ApiFailure && error.status === 409
-              ? 'This move was changed elsewhere. Your entries are still here; copy what you need, then reload.'
-              : messageOf(error),
-          ),
-      },
-    );
+    if (!(await kept.keep(parsed.data))) return;
+    message.success(`“${parsed.data.name}” is kept.`);
+    navigate(`/moves/${parsed.data.id}`);
   };
 
   return (
     <div className="page">
-      <LeaveGuard when={changed && version > 0} what="Your changes of this move have not been kept yet." />
+      <LeaveGuard
+        when={kept.changed}
+        what="Your changes of this move have not been kept yet."
+        onLeave={kept.giveUp}
+      />
+      {kept.conflict && (
+        <Conflict
+          open
+          document={document}
+          what="move"
+          theirs={() => request<Kept<Move>>('GET', `/api/moves/${value.id}`)}
+          chosen={(which) => {
+            if (which === 'mine') return void save(form.getFieldsValue(true));
+            const theirs = document.getState().value;
+            form.setFieldsValue(toValues(theirs));
+            setMotion(theirs.figure ?? Motion.parse({ poses: [{}, {}] }));
+            setRungs({ rungs: theirs.rungs, usualRung: theirs.usualRung });
+          }}
+        />
+      )}
       <div className="bar">
-        <Link to={version > 0 ? `/moves/${value.id}` : '/moves'}>
+        <Link to={kept.isNew ? '/moves' : `/moves/${value.id}`}>
           <ArrowLeft size={16} /> Back
         </Link>
-        <h1>{version === 0 ? 'New move' : `Edit ${value.name}`}</h1>
+        <h1>{kept.isNew ? 'New move' : `Edit ${value.name}`}</h1>
         <span className="grow" />
-        <Button type="primary" onClick={form.submit} loading={put.isPending} disabled={!changed}>
+        <Button
+          type="primary"
+          onClick={form.submit}
+          loading={kept.busy}
+          disabled={!kept.changed && !kept.isNew}
+        >
           Keep this move
         </Button>
       </div>
@@ -119,7 +153,7 @@ export const MoveForm = ({ value, version: firstVersion }: { value: Move; versio
         requiredMark={false}
         initialValues={toValues(value)}
         onFinish={save}
-        onValuesChange={touch}
+        onValuesChange={() => touch()}
         className="stack"
       >
         <AboutFields others={others} />
@@ -193,7 +227,7 @@ export const MoveForm = ({ value, version: firstVersion }: { value: Move; versio
           change={(r) => {
             setPosing(null);
             setRungs(r);
-            touch();
+            touch({ rungs: r });
           }}
         />
       </Form>
