@@ -28,19 +28,15 @@ export const startApp = async (
 ): Promise<RunningApp> => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-db-'));
   const db = options.db ?? join(dir, 'kotabi.db');
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'server/main.ts', ...(options.demo ? ['--demo'] : [])],
-    {
-      cwd: root,
-      env: {
-        ...process.env,
-        [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
-        KOTABI_PORT: String(options.port ?? 0),
-        KOTABI_STAND_IN_PORT: '0',
-      },
+  const child = spawn(process.execPath, ['server/dist/main.js', ...(options.demo ? ['--demo'] : [])], {
+    cwd: root,
+    env: {
+      ...process.env,
+      [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
+      KOTABI_PORT: String(options.port ?? 0),
+      KOTABI_STAND_IN_PORT: '0',
     },
-  );
+  });
   let output = '';
   const url = await new Promise<string>((found, failed) => {
     const limit = setTimeout(() => failed(new Error(`The server did not start:\n${output}`)), 20_000);

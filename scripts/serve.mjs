@@ -12,9 +12,10 @@ export const whenAbandoned = (then) => {
 
 /** Starts the server and stays with it: Ctrl-C reaches it, and its end is ours. */
 export const serve = (args) => {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
+  const child = spawn(process.execPath, ['server/dist/main.js', ...args], {
     cwd: root,
     stdio: 'inherit',
+    env: { ...process.env, NODE_ENV: 'production' },
   });
   // A terminal sends Ctrl-C to both; the server closes its database, and this waits for it.
   process.on('SIGINT', () => {});

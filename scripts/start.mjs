@@ -1,8 +1,10 @@
 import './node-version.mjs';
 import { serve } from './serve.mjs';
-import { build, install } from './setup.mjs';
+import { build, install, runsAsBuilt } from './setup.mjs';
 
-// The application on the user's own database.
-install();
-build();
+// The application on the user's own database. Where it was built elsewhere, it runs as it is.
+if (!runsAsBuilt()) {
+  install();
+  build();
+}
 serve([]);

@@ -1,9 +1,10 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import compression from 'compression';
 import express, { type Express } from 'express';
 import { createContext } from './context';
 import type { Database } from './db/open';
 import { answerErrors, Refusal } from './errors';
+import { type Logger, logRequests } from './log';
+import type { Pool } from './pool/pool';
 import { approachRoutes } from './routes/approach';
 import { breakRoutes } from './routes/breaks';
 import { calendarBodies, calendarRoutes } from './routes/calendars';
@@ -18,19 +19,24 @@ import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
 import { takeAwayRoutes } from './routes/take-away';
 import { weekRoutes } from './routes/weeks';
+import { staticRoutes } from './static';
 
 export interface AppOptions {
   db: Database;
+  pool: Pool;
+  log: Logger;
   now?: () => Date;
   /** The built interface; without it only the addresses under /api answer. */
   webDir?: string;
 }
 
 /** The whole application: the addresses under /api and the built interface. */
-export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): Express => {
+export const createApp = ({ db, pool, log, now = () => new Date(), webDir }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
-  const ctx = createContext(db, now);
+  const ctx = createContext(db, now, pool, log);
+  app.use(logRequests(log));
+  app.use(compression());
   computeRoutes(app, ctx);
   calendarBodies(app);
   app.use('/api', express.json({ limit: BODY_LIMIT }));
@@ -46,7 +52,7 @@ export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): E
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
-  planRoutes(app);
+  planRoutes(app, ctx);
   suggestRoutes(app, ctx);
   app.use('/api', (req) => {
     throw new Refusal(
@@ -55,12 +61,7 @@ export const createApp = ({ db, now = () => new Date(), webDir }: AppOptions): E
       `There is nothing at ${req.method} ${req.originalUrl.split('?')[0]}.`,
     );
   });
-  if (webDir && existsSync(webDir)) {
-    app.use(express.static(webDir, { index: false, maxAge: '1h' }));
-    // Every other address is a screen of the interface; files that are not there are not.
-    app.get(/^\/lead\/[^/.]+$/, (_, res) => res.sendFile(join(webDir, 'lead.html'), { maxAge: 0 }));
-    app.get(/^\/[^.]*$/, (_, res) => res.sendFile(join(webDir, 'index.html'), { maxAge: 0 }));
-  }
+  if (webDir) staticRoutes(app, webDir);
   app.use((req) => {
     throw new Refusal(404, 'noSuchAddress', `There is nothing at ${req.method} ${req.path}.`);
   });

@@ -1,5 +1,12 @@
 import { moveLookup } from '@kotabi/core/library/all';
-import { type Approach, defaultApproach, type MoveLookup, roomLimits, type Week } from '@kotabi/core/model';
+import {
+  type Approach,
+  defaultApproach,
+  type Move,
+  type MoveLookup,
+  roomLimits,
+  type Week,
+} from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
 import { eq } from 'drizzle-orm';
 import { kinds } from './db/kinds';
@@ -7,9 +14,11 @@ import type { Database } from './db/open';
 import { breaks, people as peopleTable } from './db/schema';
 import { Store } from './db/store';
 import { unknownReference } from './errors';
+import type { Logger } from './log';
+import type { Pool } from './pool/pool';
 
 /** What every route works with. The clock is passed in, so that tests can set it. */
-export const createContext = (db: Database, now: () => Date) => {
+export const createContext = (db: Database, now: () => Date, pool: Pool, log: Logger) => {
   const store = <T extends { id: string }>(kind: Parameters<typeof makeStore<T>>[1]) =>
     makeStore(db, kind, now);
   const stores = {
@@ -25,7 +34,12 @@ export const createContext = (db: Database, now: () => Date) => {
   return {
     db,
     now,
+    /** Where heavy work is done. */
+    pool,
+    log,
     ...stores,
+    /** The instructor's own moves, those that were put away as well. */
+    ownMoves: async (): Promise<Move[]> => (await stores.moves.list()).map((m) => m.value),
     /** Finds moves among the instructor's own and the library's. */
     lookup: async (): Promise<MoveLookup> => moveLookup((await stores.moves.list()).map((m) => m.value)),
     /** The instructor's approach, or the usual one when none is kept. */

@@ -9,6 +9,8 @@ export class Refusal extends Error {
     readonly code: string,
     message: string,
     readonly fields: ApiError['fields'] = [],
+    /** When it may be worth asking again. */
+    readonly retryAfterSec?: number,
   ) {
     super(message);
   }
@@ -51,23 +53,25 @@ const BODY: Record<string, (e: { limit?: number; length?: number; message: strin
     new Refusal(415, 'unsupported', 'The body has an encoding that is not known.'),
 };
 
-const asRefusal = (error: unknown): Refusal => {
+const asRefusal = (error: unknown, req: Request): Refusal => {
   if (error instanceof Refusal) return error;
   const { type, status } = error as { type?: string; status?: number };
   const known = type ? BODY[type] : undefined;
   if (known) return known(error as Error);
   if (error instanceof URIError || status === 400)
     return new Refusal(400, 'malformed', 'The request could not be read. Nothing was changed.');
-  console.error(error);
+  // The stack names files of the program, never what was sent.
+  req.log?.error({ stack: error instanceof Error ? error.stack : String(error) }, 'failed');
   return new Refusal(500, 'internal', 'Something went wrong in the server. What was saved before is safe.');
 };
 
 /** The last handler: every failure leaves in one shape. */
-export const answerErrors = (error: unknown, _: Request, res: Response, next: NextFunction): void => {
+export const answerErrors = (error: unknown, req: Request, res: Response, next: NextFunction): void => {
   if (res.headersSent) {
     next(error);
     return;
   }
-  const { status, code, message, fields } = asRefusal(error);
+  const { status, code, message, fields, retryAfterSec } = asRefusal(error, req);
+  if (retryAfterSec !== undefined) res.set('Retry-After', String(retryAfterSec));
   res.status(status).json({ code, message, fields } satisfies ApiError);
 };

@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
-import { type CalendarProblem, MOST_BYTES, type ReadTime, readCalendar } from '@kotabi/core/calendars';
+import { type CalendarProblem, MOST_BYTES, type ReadTime } from '@kotabi/core/calendars';
 import type { CalendarSource, CalendarState } from '@kotabi/core/model';
 import { eq } from 'drizzle-orm';
 import type { Context } from '../context';
 import { calendars } from '../db/schema';
+import { Refusal } from '../errors';
 
 const DAY_MS = 86_400_000;
 /** How far a copy reaches: some weeks back, so that past weeks can be planned late, and ahead. */
@@ -61,11 +62,14 @@ type Taken = { ok: true; events: number } | { ok: false; problem: string };
 export const takeText = async (ctx: Context, source: CalendarSource, text: string): Promise<Taken> => {
   const now = ctx.now();
   const group = await ctx.groups.get(source.groupId);
-  const read = readCalendar(text, {
-    fromMs: now.getTime() - BACK_DAYS * DAY_MS,
-    untilMs: now.getTime() + AHEAD_DAYS[source.address === null ? 'file' : 'subscribed'] * DAY_MS,
-    zone: group?.value.timeZone ?? 'UTC',
-    keepTitles: source.keepTitles,
+  const read = await ctx.pool.run('readCalendar', {
+    text,
+    window: {
+      fromMs: now.getTime() - BACK_DAYS * DAY_MS,
+      untilMs: now.getTime() + AHEAD_DAYS[source.address === null ? 'file' : 'subscribed'] * DAY_MS,
+      zone: group?.value.timeZone ?? 'UTC',
+      keepTitles: source.keepTitles,
+    },
   });
   if (!read.ok) return { ok: false, problem: problemText(read.problem) };
   const at = now.toISOString();
@@ -126,7 +130,13 @@ export const refresh = async (
 ): Promise<Taken> => {
   if (source.address === null) return { ok: false, problem: 'It was read from a file; choose a newer file.' };
   const got = await fetchText(source.address, patienceMs);
-  const taken: Taken = got.ok ? await takeText(ctx, source, got.text) : got;
+  const taken: Taken = got.ok
+    ? await takeText(ctx, source, got.text).catch((error: unknown): Taken => {
+        // One that cannot be read in time is that calendar's problem, and nobody else's.
+        if (error instanceof Refusal) return { ok: false, problem: error.message };
+        throw error;
+      })
+    : got;
   if (!taken.ok)
     await ctx.db
       .update(calendars)

@@ -1,8 +1,9 @@
 import { mkdirSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname } from 'node:path';
 import { createClient } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { migrationsDir } from '../paths';
 
 export type Database = LibSQLDatabase;
 
@@ -26,6 +27,6 @@ export const openDatabase = async (file: string): Promise<OpenDatabase> => {
   ])
     await client.execute(`PRAGMA ${pragma}`);
   const db = drizzle(client);
-  await migrate(db, { migrationsFolder: join(import.meta.dirname, 'migrations') });
+  await migrate(db, { migrationsFolder: migrationsDir });
   return { db, close: () => client.close() };
 };

@@ -5,6 +5,8 @@ const kept = {
   id: text('id').primaryKey(),
   version: integer('version').notNull(),
   updatedAt: text('updated_at').notNull(),
+  /** The version of its shape; 0 for what was kept before shapes were numbered. See `shapes.ts`. */
+  shape: integer('shape').notNull().default(0),
   data: text('data', { mode: 'json' }).notNull(),
 };
 
@@ -47,6 +49,7 @@ export const breakVersions = sqliteTable(
       .references(() => breaks.id, { onDelete: 'cascade' }),
     version: integer('version').notNull(),
     savedAt: text('saved_at').notNull(),
+    shape: integer('shape').notNull().default(0),
     data: text('data', { mode: 'json' }).notNull(),
   },
   (t) => [primaryKey({ columns: [t.breakId, t.version] })],

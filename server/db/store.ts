@@ -4,6 +4,7 @@ import { and, eq, type SQL, sql } from 'drizzle-orm';
 import type { KeptKind } from './kinds';
 import type { Database } from './open';
 import { breaks, breakVersions } from './schema';
+import { shapeOf, upToDate } from './shapes';
 
 export type PutResult<T> =
   | { ok: true; kept: Kept<T>; created: boolean }
@@ -12,7 +13,11 @@ export type PutResult<T> =
   | { ok: false; reason: 'taken' }
   | { ok: false; reason: 'conflict'; current: Kept<T> };
 
-type Row = { id: string; version: number; updatedAt: string; data: unknown };
+/** What every kept row has, and the columns of its kind. */
+export type Row = { id: string; version: number; updatedAt: string; shape: number; data: unknown } & Record<
+  string,
+  unknown
+>;
 
 /** Reads and writes things of one kind. All writes are single batches, so each is kept whole or not at all. */
 export class Store<T extends { id: string }> {
@@ -22,8 +27,17 @@ export class Store<T extends { id: string }> {
     private readonly now: () => Date,
   ) {}
 
-  private read(row: Row): Kept<T> {
-    const value = this.kind.restore(row as Record<string, unknown>, row.data as T);
+  /** The row in which a state is kept. */
+  rowOf(value: T, version: number, updatedAt: string) {
+    const shape = shapeOf(this.kind.name);
+    return { id: value.id, version, updatedAt, shape, data: value, ...this.kind.columns(value) };
+  }
+
+  /** The thing in a row, whatever shape it was kept in. */
+  read(row: Row): Kept<T> {
+    const { name, schema, back } = this.kind;
+    const data = upToDate(name, row.shape, row.data) as object;
+    const value = schema.parse({ ...data, ...back(row) });
     return { version: row.version, updatedAt: row.updatedAt, value };
   }
 
@@ -34,7 +48,7 @@ export class Store<T extends { id: string }> {
       .from(this.kind.table)
       .where(and(where, this.kind.there))
       .orderBy(order ?? sql`rowid`);
-    return rows.map((row) => this.read(row));
+    return rows.map((row) => this.read(row as Row));
   }
 
   async get(id: string, where?: SQL): Promise<Kept<T> | undefined> {
@@ -49,7 +63,7 @@ export class Store<T extends { id: string }> {
   async put({ baseVersion, value }: Change<T>): Promise<PutResult<T>> {
     const { table } = this.kind;
     const updatedAt = this.now().toISOString();
-    const row = { version: baseVersion + 1, updatedAt, data: value, ...this.kind.columns(value) };
+    const { id: _, ...row } = this.rowOf(value, baseVersion + 1, updatedAt);
     const write =
       baseVersion === 0
         ? this.db
@@ -90,6 +104,7 @@ export class Store<T extends { id: string }> {
             breakId: breaks.id,
             version: breaks.version,
             savedAt: breaks.updatedAt,
+            shape: breaks.shape,
             data: breaks.data,
           })
           .from(breaks)

@@ -3,8 +3,7 @@ import { dayInput, planDay, withCalendars, withPlan } from '@kotabi/core/schedul
 import { eq } from 'drizzle-orm';
 import { busyFrom } from '../calendars/busy';
 import { refresh } from '../calendars/copies';
-import { type Context, createContext } from '../context';
-import type { Database } from '../db/open';
+import type { Context } from '../context';
 import { answers, weeks } from '../db/schema';
 import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
@@ -14,8 +13,8 @@ import { demoSessions } from './sessions';
 import { demoWeeks } from './weeks';
 
 /** Fills an empty database with the demo scenario, its dates laid around today. */
-export const loadDemo = async (db: Database, today: Date): Promise<void> => {
-  const ctx = createContext(db, () => today);
+export const loadDemo = async (ctx: Context): Promise<void> => {
+  const today = ctx.now();
   const put = async <T extends { id: string }>(
     store: { put: (change: { baseVersion: number; value: T }) => Promise<{ ok: boolean }> },
     values: readonly T[],
@@ -30,7 +29,7 @@ export const loadDemo = async (db: Database, today: Date): Promise<void> => {
   await put(ctx.breaks, demoBreaks);
   await put(ctx.weeks, demoWeeks(today));
   await put(ctx.sessions, demoSessions(today));
-  await db.insert(answers).values(
+  await ctx.db.insert(answers).values(
     demoAnswers(today).map((a) => ({
       id: a.id,
       groupId: a.groupId,

@@ -11,8 +11,10 @@ export const startClockwork = (ctx: Context, everyMs = EVERY_MS): { stop: () => 
   let stopped = false;
   const round = async (): Promise<void> => {
     // A round that fails is told and tried again; nothing is marked as sent that was not.
-    await tick(ctx).catch((error: unknown) => console.error('Reminders:', error));
-    await refreshDue(ctx).catch((error: unknown) => console.error('Calendars:', error));
+    await tick(ctx).catch((error: unknown) => ctx.log.error({ err: error }, 'reminders could not be sent'));
+    await refreshDue(ctx).catch((error: unknown) =>
+      ctx.log.error({ err: error }, 'calendars could not be asked'),
+    );
   };
   let busy = false;
   const timer = setInterval(() => {

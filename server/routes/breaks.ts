@@ -56,12 +56,18 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
     get: async (req, res) => {
       const id = String(req.params.id);
       const versions = await ctx.db
-        .select({ version: breakVersions.version, savedAt: breakVersions.savedAt, value: breakVersions.data })
+        .select()
         .from(breakVersions)
         .where(eq(breakVersions.breakId, id))
         .orderBy(desc(breakVersions.version));
       if (versions.length === 0) throw notFound('break', id);
-      res.json(versions);
+      res.json(
+        versions.map(({ version, savedAt, shape, data }) => {
+          const groupId = (data as Break).groupId ?? null;
+          const { value } = ctx.breaks.read({ id, version, updatedAt: savedAt, shape, data, groupId });
+          return { version, savedAt, value };
+        }),
+      );
     },
   });
 };

@@ -1,10 +1,16 @@
-import { fitBreak } from '@kotabi/core/fit';
 import { readBreakFile } from '@kotabi/core/formats';
-import { library } from '@kotabi/core/library/all';
-import { type Approach, type Break, DayInput, Id, type MoveLookup, PlacedBreak } from '@kotabi/core/model';
+import { library, shelf } from '@kotabi/core/library/all';
+import {
+  type Approach,
+  type Break,
+  DayInput,
+  Id,
+  type Move,
+  type MoveLookup,
+  PlacedBreak,
+} from '@kotabi/core/model';
 import { findingKey, reviewed } from '@kotabi/core/review';
-import { planBestDays, planDay } from '@kotabi/core/schedule';
-import { meanOf, quantile, SimSettings, simDay, simulate } from '@kotabi/core/simulate';
+import { meanOf, quantile, SimSettings, simDay } from '@kotabi/core/simulate';
 import { SuggestRequest } from '@kotabi/core/suggest';
 import {
   imbalance,
@@ -18,13 +24,14 @@ import express, { type Express, type Request } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { invalid, parse, unknownReference } from '../errors';
-import { suggestInThread } from '../solve/suggest';
 import { BODY_LIMIT } from './limits';
 import { fitProblem, planProblem, resolveProblems } from './problems';
 import { route } from './route';
 
 interface Sent {
   brk: Break;
+  /** The moves that came with it and the instructor's own. */
+  moves: readonly Move[];
   lookup: MoveLookup;
   approach: Approach;
 }
@@ -42,12 +49,13 @@ const timeOf = ({ brk }: ResolvedBreak, { parts, totals }: Timeline) => ({
 export const computeRoutes = (app: Express, ctx: Context): void => {
   /** Reads the break file that was sent, with the moves and the approach it is read by. */
   const sent = async (req: Request): Promise<Sent> => {
-    const known = await ctx.lookup();
+    const own = await ctx.ownMoves();
+    const known = shelf(own).lookup;
     const read = readBreakFile(typeof req.body === 'string' ? req.body : '', known);
     if (!read.ok) throw invalid(read.problems);
-    const { break: brk, moves } = read.file;
-    const lookup: MoveLookup = (id) => moves.find((m) => m.id === id) ?? known(id);
-    return { brk, lookup, approach: await ctx.approach() };
+    // What came with the file is meant, whatever is called so here.
+    const moves = [...own, ...read.file.moves];
+    return { brk: read.file.break, moves, lookup: shelf(moves).lookup, approach: await ctx.approach() };
   };
 
   // Read as text, so that what is wrong can be named with its line and column.
@@ -75,8 +83,8 @@ export const computeRoutes = (app: Express, ctx: Context): void => {
   });
   route(app, '/api/fit', {
     post: async (req, res) => {
-      const { brk, lookup, approach } = await sent(req);
-      const result = fitBreak(brk, lookup, approach);
+      const { brk, moves, approach } = await sent(req);
+      const result = await ctx.pool.run('fit', { brk, moves, approach });
       if (!result.ok && result.code === 'unresolved') throw invalid(resolveProblems(result.failures, brk));
       if (!result.ok) throw invalid([fitProblem(result)]);
       const { brk: fitted, ...what } = result;
@@ -97,10 +105,11 @@ export const suggestRoutes = (app: Express, ctx: Context): void => {
       const { groupId, ...request } = parse(SuggestBody, req.body) as z.infer<typeof SuggestBody>;
       if (groupId !== null && !(await ctx.groups.get(groupId)))
         throw unknownReference('groupId', 'group', groupId);
-      const own = (await ctx.moves.list()).map((m) => m.value);
+      const own = await ctx.ownMoves();
       const gone = new AbortController();
       res.on('close', () => gone.abort());
-      const result = await suggestInThread(
+      const result = await ctx.pool.run(
+        'suggest',
         {
           request,
           moves: [...library, ...own.filter((m) => !m.archived)],
@@ -142,18 +151,18 @@ const SimulateBody = z.object({
 const MOST_DAYS = 2_000_000;
 
 /** Plans days and weeks, and plays real weeks. */
-export const planRoutes = (app: Express): void => {
+export const planRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/plan-day', {
-    post: (req, res) => {
-      const result = planDay(parse(DayInput, req.body));
+    post: async (req, res) => {
+      const result = await ctx.pool.run('planDay', parse(DayInput, req.body));
       if (!result.ok) throw invalid([planProblem(result.failure)]);
       res.json(result.plan);
     },
   });
   route(app, '/api/plan-week', {
-    post: (req, res) => {
+    post: async (req, res) => {
       const { days, bestDays } = parse(PlanWeekBody, req.body);
-      const results = bestDays === undefined ? days.map(planDay) : planBestDays(days, bestDays);
+      const results = await ctx.pool.run('planWeek', { days, bestDays });
       const problems = results.flatMap((r, n) => {
         if (r.ok) return [];
         const problem = planProblem(r.failure);
@@ -164,7 +173,7 @@ export const planRoutes = (app: Express): void => {
     },
   });
   route(app, '/api/simulate', {
-    post: (req, res) => {
+    post: async (req, res) => {
       const { days, settings } = parse(SimulateBody, req.body);
       const asked = days.length * settings.weeks * settings.people;
       if (asked > MOST_DAYS)
@@ -180,10 +189,10 @@ export const planRoutes = (app: Express): void => {
         for (const [i, b] of day.breaks.entries())
           if (!day.kinds.some((k) => k.id === b.kindId))
             throw unknownReference(dayNumber(`breaks.${i}.kindId`, n), 'kind', b.kindId);
-      const result = simulate(
-        days.map((day) => ({ day: simDay(day, day.breaks), seconds: [], limitMin: day.limitMin })),
+      const result = await ctx.pool.run('simulate', {
+        week: days.map((day) => ({ day: simDay(day, day.breaks), seconds: [], limitMin: day.limitMin })),
         settings,
-      );
+      });
       const { days: simulated, underLimit, missed, planned, longest, done } = result;
       res.json({
         days: simulated,

@@ -22,9 +22,7 @@ export const moveRoutes = (app: Express, ctx: Context): void => {
       const { newMoves, known } = adoptMoves(read.file.moves, await ctx.lookup(), nanoid);
       const updatedAt = ctx.now().toISOString();
       if (newMoves.length > 0)
-        await ctx.db
-          .insert(moves)
-          .values(newMoves.map((m) => ({ id: m.id, version: 1, updatedAt, data: m })));
+        await ctx.db.insert(moves).values(newMoves.map((m) => ctx.moves.rowOf(m, 1, updatedAt)));
       res.status(201).json({ kept: newMoves.length, known });
     },
   });

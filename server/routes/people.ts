@@ -4,6 +4,7 @@ import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { answers, calendars, messages, people, sessions, weeks } from '../db/schema';
+import { shapeOf } from '../db/shapes';
 import { invalid, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -52,12 +53,13 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       // One statement, so that nothing is ever half imported.
       await ctx.db
         .insert(people)
-        .values(list.map((p) => ({ id: p.id, version: 1, updatedAt, data: p, groupId: p.groupId })));
+        .values(list.map((p) => ({ ...ctx.people.rowOf(p, 1, updatedAt), groupId: p.groupId })));
       res.status(201).json({ kept: list.length });
     },
   });
 
   route(app, '/api/people/:id', {
+    get: async (req, res) => void res.json(await getKept(ctx.people, String(req.params.id))),
     put: (req, res) => putKept(ctx.people, req, res, ({ groupId }) => ctx.requireGroup(groupId)),
     /** Deletes a person everywhere: the entry, and the name in the notes of the log. */
     delete: async (req, res) => {
@@ -71,6 +73,7 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
             .update(sessions)
             .set({
               updatedAt,
+              shape: shapeOf('session'),
               data: { ...session, note: session.note.replace(naming(person.name), SOMEONE) },
             })
             .where(eq(sessions.id, session.id)),

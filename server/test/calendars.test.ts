@@ -1,7 +1,6 @@
 import type { CalendarState, Kept } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { REFRESH_MS, refresh, refreshDue } from '../calendars/copies';
-import { createContext } from '../context';
 import { listen } from '../listen';
 import { createStandIn } from '../stand-ins/calendars';
 import { group, startServer } from './harness';
@@ -174,7 +173,7 @@ describe('a subscribed calendar', () => {
     expect(await busy('2026-11-26', '&personId=p1')).toEqual([[885, 945, '']]);
 
     await mode('slow');
-    const ctx = createContext(app.db, () => clock);
+    const ctx = app.context(() => clock);
     const { value } = (await ctx.calendars.get('s1')) as Kept<never> & {
       value: Parameters<typeof refresh>[1];
     };
@@ -191,7 +190,7 @@ describe('a subscribed calendar', () => {
 
   it('changes over the day by itself', async () => {
     clock = new Date('2026-11-27T08:00:00Z');
-    const ctx = createContext(app.db, () => clock);
+    const ctx = app.context(() => clock);
     await refreshDue(ctx);
     expect(await busy('2026-11-27', '&personId=p1')).toEqual([[960, 990, '']]);
     clock = new Date('2026-11-27T11:30:00Z');

@@ -4,8 +4,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ApiError } from '@kotabi/core/model';
 import { createApp } from '../app';
+import { createContext } from '../context';
 import { openDatabase } from '../db/open';
 import { listen } from '../listen';
+import { createLogger, type Logger } from '../log';
+import { createPool, type PoolOptions } from '../pool/pool';
 
 export interface Answer<T = unknown> {
   status: number;
@@ -14,11 +17,17 @@ export interface Answer<T = unknown> {
 }
 
 /** The application on a real database file and a real port, with a clock that stands still. */
-export const startServer = async (now = new Date('2026-11-20T08:00:00.000Z')) => {
+export const startServer = async (
+  now = new Date('2026-11-20T08:00:00.000Z'),
+  threads: PoolOptions = {},
+  log: Logger = createLogger('silent'),
+  webDir?: string,
+) => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-test-'));
   const file = join(dir, 'test.db');
   const { db, close } = await openDatabase(file);
-  const { server, port } = await listen(createApp({ db, now: () => now }), 0, '127.0.0.1');
+  const pool = createPool(threads);
+  const { server, port } = await listen(createApp({ db, pool, log, now: () => now, webDir }), 0, '127.0.0.1');
   const url = `http://127.0.0.1:${port}`;
 
   const send = async <T = unknown>(
@@ -45,6 +54,8 @@ export const startServer = async (now = new Date('2026-11-20T08:00:00.000Z')) =>
   };
 
   return {
+    /** What the routes work with, for what runs beside them; with a clock of its own. */
+    context: (clock: () => Date) => createContext(db, clock, pool, log),
     db,
     file,
     url,
@@ -56,6 +67,7 @@ export const startServer = async (now = new Date('2026-11-20T08:00:00.000Z')) =>
       send<ApiError>(method, path, body, headers),
     stop: async () => {
       await stopServer(server);
+      await pool.close();
       close();
       rmSync(dir, { recursive: true, force: true });
     },

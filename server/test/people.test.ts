@@ -181,7 +181,8 @@ describe('the approach', () => {
       moves: [],
     });
     const said = async (): Promise<string> =>
-      (await app.send<{ parts: { text: string }[] }>('POST', '/api/time', file)).body.parts[0]?.text ?? '';
+      (await app.send<{ parts: { lines: { text: string }[] }[] }>('POST', '/api/time', file)).body.parts[0]
+        ?.lines[0]?.text ?? '';
     expect(await said()).toContain('through the mouth');
     const approach = { ...defaultApproach, breathRoute: 'nose in, pursed lips out' };
     expect((await app.put('/api/approach/approach', { id: 'approach', approach })).status).toBe(201);

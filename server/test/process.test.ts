@@ -25,7 +25,7 @@ const exit = (child: ChildProcess): Promise<number | null> =>
 
 /** Starts the server as a program of its own and waits for its address. */
 const start = async (env: Record<string, string>, args: string[] = []) => {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
+  const child = spawn(process.execPath, ['server/dist/main.js', ...args], {
     cwd: root,
     env: {
       ...process.env,

@@ -1,6 +1,5 @@
 import type { Answer, Message } from '@kotabi/core/model';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
-import { createContext } from '../context';
 import { tick } from '../reminders/scheduler';
 import { edgeBreak, group, startServer } from './harness';
 
@@ -10,7 +9,7 @@ const at = (time: string): void => {
   clock = new Date(`2026-11-23T${time}:00Z`);
 };
 /** One round of a server that has just been started: nothing but the database is carried over. */
-const round = () => tick(createContext(app!.db, () => clock));
+const round = () => tick(app!.context(() => clock));
 
 beforeEach(async () => {
   await app?.stop();

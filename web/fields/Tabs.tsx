@@ -5,11 +5,12 @@ interface Props<V extends string> {
   value: V;
   options: readonly { value: V; label: string }[];
   onChange: (value: V) => void;
+  className?: string;
 }
 
 /** What is shown in one place: a row of words, one of them on. The arrow keys go along it. */
-export const Tabs = <V extends string>({ label, value, options, onChange }: Props<V>) => (
-  <div className={styles.tabs} role="tablist" aria-label={label}>
+export const Tabs = <V extends string>({ label, value, options, onChange, className }: Props<V>) => (
+  <div className={`${styles.tabs} ${className ?? ''}`} role="tablist" aria-label={label}>
     {options.map((o, i) => (
       <button
         key={o.value}

@@ -3,8 +3,8 @@ import { useParams } from 'react-router';
 import { useBreak, useMoves } from '../../api/queries';
 import { useDocument } from '../../document/useDocument';
 import { Waiting } from '../../shell/State';
-import { warmUp } from '../../workers/solving';
 import { whenIdle } from '../../shell/whenIdle';
+import { warmUp } from '../../workers/solving';
 import { Editor } from './Editor';
 import { breakKind, createBreakStore } from './store';
 

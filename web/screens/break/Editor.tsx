@@ -198,6 +198,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
           </section>
           <aside className={`card ${styles.side}`} aria-label="Chosen step and review">
             <Tabs
+              className={styles.tabs}
               label="What is shown here"
               value={panel}
               options={[

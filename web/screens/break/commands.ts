@@ -105,14 +105,7 @@ export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }
       ],
     ]),
     ...of('Put in', [
-      [
-        'add',
-        'Add a move: type, then Enter',
-        'A',
-        'a',
-        always,
-        () => focusWhenThere('find-move'),
-      ],
+      ['add', 'Add a move: type, then Enter', 'A', 'a', always, () => focusWhenThere('find-move')],
       ['rest', 'Rest', 'R', 'r', always, () => a.addPause('pause-rest')],
       ['note', 'Spoken note', 'N', 'n', always, () => a.addPause('pause-note')],
       ['look', 'Look round the room', 'O', 'o', always, () => a.addPause('pause-look')],

@@ -1,0 +1,60 @@
+import { resolve } from 'node:path';
+import { z } from 'zod';
+
+const Port = z.coerce.number().int().min(0).max(65_535);
+const LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'silent'] as const;
+
+/** What the environment may say, each with its usual value. */
+const Environment = z.object({
+  KOTABI_HOST: z.string().min(1).default('127.0.0.1'),
+  KOTABI_PORT: Port.default(4180),
+  KOTABI_STAND_IN_PORT: Port.default(4190),
+  KOTABI_DB: z.string().min(1).default('.data/kotabi.db'),
+  KOTABI_DEMO_DB: z.string().min(1).default('.data/demo.db'),
+  KOTABI_LOG: z.enum(LEVELS).optional(),
+});
+
+/** Everything about this run of the server that is decided from outside, read once. */
+export interface Config {
+  demo: boolean;
+  fresh: boolean;
+  host: string;
+  port: number;
+  standInPort: number;
+  /** The database file. The demo has one of its own and never looks at the user's: starting over deletes it. */
+  file: string;
+  /** The least serious thing that is logged. */
+  log: (typeof LEVELS)[number];
+}
+
+/** What is wrong with the environment, in a sentence. */
+export class BadConfig extends Error {}
+
+const MUST: Record<string, string> = {
+  KOTABI_PORT: 'must be a whole number from 0 to 65535',
+  KOTABI_STAND_IN_PORT: 'must be a whole number from 0 to 65535',
+  KOTABI_LOG: `must be one of ${LEVELS.join(', ')}`,
+};
+
+/** Reads the environment and the words behind the command; throws `BadConfig` naming the value that is wrong. */
+export const readConfig = (
+  env: Readonly<Record<string, string | undefined>>,
+  options: { demo: boolean; fresh: boolean },
+  root: string,
+): Config => {
+  const parsed = Environment.safeParse(env);
+  if (!parsed.success) {
+    const name = String(parsed.error.issues[0]?.path[0]);
+    throw new BadConfig(`${name} ${MUST[name] ?? 'must not be empty'}; it is "${env[name]}".`);
+  }
+  const e = parsed.data;
+  return {
+    ...options,
+    host: e.KOTABI_HOST,
+    port: e.KOTABI_PORT,
+    standInPort: e.KOTABI_STAND_IN_PORT,
+    file: resolve(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
+    // Whoever tries the demo looks at its address; a server that runs is looked at afterwards.
+    log: e.KOTABI_LOG ?? (options.demo ? 'warn' : 'info'),
+  };
+};

@@ -1,0 +1,35 @@
+/** A kept thing as the database gives it, in some shape that it once had. */
+type Data = Record<string, unknown>;
+/** Brings a thing from one shape to the next. */
+type Upgrade = (data: Data) => Data;
+
+const same: Upgrade = (data) => data;
+
+/**
+ * How each kind of kept thing is brought up to date, step by step: the first entry leads from rows that were kept
+ * before shapes were numbered (0) to shape 1, the next one to 2, and so on. What is only new and has a default needs
+ * no step, since every row is read through its schema afterwards.
+ */
+export const UPGRADES = {
+  group: [same],
+  // Kept before limits and consent were asked for: what was written down then stays readable.
+  person: [(data) => ({ ...data, limits: data.limits ?? [], consent: data.consent ?? data.note !== '' })],
+  move: [same],
+  break: [same],
+  week: [same],
+  calendar: [same],
+  session: [same],
+  approach: [same],
+} as const satisfies Record<string, readonly Upgrade[]>;
+export type ShapedKind = keyof typeof UPGRADES;
+
+/** The shape in which things of a kind are kept now. */
+export const shapeOf = (kind: ShapedKind): number => UPGRADES[kind].length;
+
+/** Brings a thing that was kept in an earlier shape up to date; one from a newer program is refused. */
+export const upToDate = (kind: ShapedKind, shape: number, data: unknown): unknown => {
+  const steps: readonly Upgrade[] = UPGRADES[kind];
+  if (shape > steps.length)
+    throw new Error(`a ${kind} of shape ${shape} was kept by a newer Kotabi; this one knows ${steps.length}`);
+  return steps.slice(shape).reduce((now, step) => step(now), data as Data);
+};

@@ -1,0 +1,40 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Express, RequestHandler } from 'express';
+import sirv from 'sirv';
+
+/** Built files carry a hash of what is in them in their names: the same name is the same file for ever. */
+const FOR_EVER = 'public, max-age=31536000, immutable';
+/** Pages and everything else are asked for anew, and answered in a word when they have not changed. */
+const ASK_AGAIN = 'no-cache';
+
+/** Gives out the built interface, compressed as it was built: the page for leading, and one page for everything else. */
+export const staticRoutes = (app: Express, webDir: string): void => {
+  if (!existsSync(webDir)) return;
+  const files = sirv(webDir, {
+    etag: true,
+    gzip: true,
+    brotli: true,
+    dotfiles: false,
+    // A screen of the interface is no file, also where one is called nearly so.
+    extensions: [],
+    setHeaders: (res, pathname) =>
+      res.setHeader('Cache-Control', pathname.startsWith('/assets/') ? FOR_EVER : ASK_AGAIN),
+  });
+  const page =
+    (file: string): RequestHandler =>
+    (req, res, next) => {
+      req.url = `/${file}`;
+      files(req, res, next);
+    };
+  app.use((req, res, next) => {
+    if (req.method !== 'GET' && req.method !== 'HEAD') return next();
+    files(req, res, next);
+  });
+  app.get(/^\/lead\/[^/.]+$/, page('lead.html'));
+  // Every other address is a screen of the interface; files that are not there are not.
+  app.get(/^\/[^.]*$/, page('index.html'));
+};
+
+/** Where the page of the interface is, for telling whether it has been built. */
+export const isBuilt = (webDir: string): boolean => existsSync(join(webDir, 'index.html'));
