@@ -36,7 +36,7 @@ const retime = (): void => {
   const resolved = resolveBreak({ ...brk, items }, lookup);
   if (!resolved.ok) throw new Error('the break cannot be timed');
   const timeline = compileTimeline(resolved.value);
-  review({ resolved: resolved.value, timeline, lookup, audience });
+  review({ resolved: resolved.value, timeline, lookup, library, audience });
 };
 
 console.log(

@@ -15,34 +15,71 @@ export interface CueContext {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** Keeps what was worked out for a text. Texts are few: those of the library and those an instructor writes. */
+const remembered = <T>(make: (text: string) => T): ((text: string) => T) => {
+  const known = new Map<string, T>();
+  return (text) => {
+    const found = known.get(text);
+    if (found !== undefined) return found;
+    if (known.size > 20_000) known.clear();
+    const made = make(text);
+    known.set(text, made);
+    return made;
+  };
+};
+
+/** A cue in pieces: plain text and, in every second place, the name of a token. */
+const pieces = remembered((cue) => cue.split(/\{(\w+)\}/));
+
 /**
  * Puts the words of this pass into a cue: `{side}` and `{other}` become left or right, `{direction}` the
  * direction's name, `{going}` and `{coming}` breathe in or breathe out, `{outlet}`, `{elbow}` and `{belly}` what the approach says; a
  * token with a capital (`{Side}`) starts with one. A token without a meaning in this pass is left as it is, so
  * that a test can find it.
  */
-export const resolveCue = (
-  cue: string,
+export const resolveCue = (cue: string, context: CueContext): string => {
+  const parts = pieces(cue);
+  if (parts.length === 1) return cue;
+  return parts
+    .map((part, i) => {
+      if (i % 2 === 0) return part;
+      const word = meaningOf(part.toLowerCase(), context);
+      if (word === undefined) return `{${part}}`;
+      return /^[A-Z]/.test(part) ? capital(word) : word;
+    })
+    .join('');
+};
+
+const breath = (half: 'in' | 'out'): string => `breathe ${half}`;
+
+/** What a token stands for in this pass; undefined when it stands for nothing. */
+const meaningOf = (
+  name: string,
   { side, direction, going, outlet, elbow, belly }: CueContext,
-): string => {
-  const breath = (half: 'in' | 'out'): string => `breathe ${half}`;
-  const meaning: Record<string, string | undefined> = {
-    side: side ?? undefined,
-    other: side ? otherSide(side) : undefined,
-    direction: direction ?? undefined,
-    going: going ? breath(going) : undefined,
-    coming: going ? breath(going === 'in' ? 'out' : 'in') : undefined,
-    outlet,
-    elbow,
-    belly,
-  };
-  return cue.replace(/\{(\w+)\}/g, (token, name: string) => {
-    const word = meaning[name.toLowerCase()];
-    if (word === undefined) return token;
-    return /^[A-Z]/.test(name) ? capital(word) : word;
-  });
+): string | undefined => {
+  switch (name) {
+    case 'side':
+      return side ?? undefined;
+    case 'other':
+      return side ? otherSide(side) : undefined;
+    case 'direction':
+      return direction ?? undefined;
+    case 'going':
+      return going ? breath(going) : undefined;
+    case 'coming':
+      return going ? breath(going === 'in' ? 'out' : 'in') : undefined;
+    case 'outlet':
+      return outlet;
+    case 'elbow':
+      return elbow;
+    case 'belly':
+      return belly;
+    default:
+      return undefined;
+  }
 };
 
 /** Number of words that are spoken: runs of text with at least one letter or digit. */
-export const countWords = (text: string): number =>
-  text.split(/\s+/).filter((run) => /[\p{L}\p{N}]/u.test(run)).length;
+export const countWords = remembered(
+  (text) => text.split(/\s+/).filter((run) => /[\p{L}\p{N}]/u.test(run)).length,
+);

@@ -45,8 +45,14 @@ export const defaultApproach: Approach = Approach.parse({});
 export const KeptApproach = z.object({ id: z.literal('approach'), approach: Approach });
 export type KeptApproach = z.infer<typeof KeptApproach>;
 
-/** A break's own answers over the instructor's. */
-export const approachOf = (own: Approach, override: Partial<Approach> | undefined): Approach => ({
-  ...own,
-  ...override,
-});
+const merged = new WeakMap<Approach, WeakMap<Partial<Approach>, Approach>>();
+
+/** A break's own answers over the instructor's. The same two give the same answer, so that it can be compared by itself. */
+export const approachOf = (own: Approach, override: Partial<Approach> | undefined): Approach => {
+  if (!override) return own;
+  const known = merged.get(own) ?? new WeakMap<Partial<Approach>, Approach>();
+  merged.set(own, known);
+  const both = known.get(override) ?? { ...own, ...override };
+  known.set(override, both);
+  return both;
+};

@@ -1,7 +1,7 @@
-import { type Break, otherSide, type Side } from '../model';
+import { type Break, type Milliseconds, type Move, otherSide, type Side } from '../model';
 import { type Carried, type LaidPart, Layout, type Pass, type Setting } from './layout';
 import { ms } from './lengths';
-import { nextIndexes } from './next';
+import { nextWithin, type Within } from './next';
 import { sharedSides } from './place';
 import {
   isResolvedChain,
@@ -10,7 +10,7 @@ import {
   type ResolvedItem,
   type ResolvedStep,
 } from './resolve';
-import { type Part, type Timeline, totalsOf } from './timeline';
+import { addTotals, type Part, type Timeline, type Totals, totalsOf } from './timeline';
 
 /** Names of the directions a step goes, in order; one nameless direction when the move has none. */
 const directionsOf = ({ step, move }: ResolvedStep): (string | null)[] => {
@@ -98,35 +98,67 @@ const layChain = (out: Layout, { chain, links }: ResolvedChain, brk: Setting): v
 
 /** An item as it was laid out before, and everything that this came from. */
 interface Laid {
-  from: readonly unknown[];
+  moves: readonly Move[];
+  setting: Setting;
+  carried: Carried;
   parts: LaidPart[];
+  totals: Totals;
+  within: Within;
   carries: Carried;
+  /** Where it stood the last time. */
+  placed?: { index: number; startMs: Milliseconds; follow: number | null; parts: readonly Part[] };
 }
 /** Editing keeps the items it does not touch, so what was laid out for them still holds. */
 const laidBefore = new WeakMap<object, Laid>();
 
+const movesOf = (item: ResolvedItem): Move[] =>
+  isResolvedChain(item) ? item.links.map((l) => l.move) : [item.move];
+
+const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carried): boolean =>
+  before.setting.pace === setting.pace &&
+  before.setting.approach === setting.approach &&
+  before.setting.firstSide === setting.firstSide &&
+  before.setting.wholeBreaths === setting.wholeBreaths &&
+  before.carried.position === carried.position &&
+  (before.carried.inHand === carried.inHand || before.carried.inHand.join() === carried.inHand.join()) &&
+  (isResolvedChain(item)
+    ? item.links.every((l, i) => l.move === before.moves[i])
+    : item.move === before.moves[0]);
+
 const layItem = (item: ResolvedItem, setting: Setting, carried: Carried): Laid => {
-  const chain = isResolvedChain(item);
-  const key = chain ? item.chain : item.step;
-  const moves = chain ? item.links.map((l) => l.move) : [item.move];
-  const from = [
-    setting.pace,
-    setting.approach,
-    setting.firstSide,
-    setting.wholeBreaths,
-    carried.position,
-    carried.inHand.join(),
-    ...moves,
-  ];
+  const key = isResolvedChain(item) ? item.chain : item.step;
   const before = laidBefore.get(key);
-  if (before && before.from.length === from.length && before.from.every((f, i) => f === from[i]))
-    return before;
+  if (before && holds(before, item, setting, carried)) return before;
   const out = new Layout(setting, carried);
-  if (chain) layChain(out, item, setting);
+  if (isResolvedChain(item)) layChain(out, item, setting);
   else layStep(out, item, setting, null);
-  const laid = { from, parts: out.parts, carries: out.carries };
+  const laid: Laid = {
+    moves: movesOf(item),
+    setting,
+    carried,
+    parts: out.parts,
+    totals: totalsOf(out.parts),
+    within: nextWithin(out.parts),
+    carries: out.carries,
+  };
   laidBefore.set(key, laid);
   return laid;
+};
+
+/** The parts of an item where they stand; those that stand where they stood are the same objects as before. */
+const placeItem = (laid: Laid, index: number, startMs: number, follow: number | null): readonly Part[] => {
+  const before = laid.placed;
+  if (before && before.index === index && before.startMs === startMs && before.follow === follow)
+    return before.parts;
+  let now = startMs;
+  const parts = laid.parts.map((part, i): Part => {
+    const own = laid.within.next[i] ?? null;
+    const placed = { ...part, index: index + i, startMs: now, next: own === null ? follow : index + own };
+    now += part.lengthMs;
+    return placed;
+  });
+  laid.placed = { index, startMs, follow, parts };
+  return parts;
 };
 
 /**
@@ -137,18 +169,24 @@ export const compileTimeline = ({ brk, items, approach }: ResolvedBreak): Timeli
   const { pace, firstSide, wholeBreaths } = brk;
   const setting: Setting = { pace, firstSide, wholeBreaths, approach };
   let carried: Carried = { position: 'back', inHand: [] };
-  const laid: LaidPart[] = [];
-  for (const item of items) {
-    const { parts, carries } = layItem(item, setting, carried);
-    for (const part of parts) laid.push(part);
-    carried = carries;
-  }
-  const next = nextIndexes(laid);
+  const laid: { at: Laid; index: number; startMs: number }[] = [];
+  let index = 0;
   let startMs = 0;
-  const parts = laid.map((part, index): Part => {
-    const placed = { ...part, index, startMs, next: next[index] ?? null } as Part;
-    startMs += part.lengthMs;
-    return placed;
-  });
-  return { parts, totals: totalsOf(parts) };
+  for (const item of items) {
+    const at = layItem(item, setting, carried);
+    laid.push({ at, index, startMs });
+    carried = at.carries;
+    index += at.parts.length;
+    startMs += at.totals.totalMs;
+  }
+  // From the end, since what comes next is only known there.
+  const byItem: (readonly Part[])[] = new Array(laid.length);
+  let follow: number | null = null;
+  for (let i = laid.length - 1; i >= 0; i--) {
+    const { at, index, startMs } = laid[i] as (typeof laid)[number];
+    byItem[i] = placeItem(at, index, startMs, follow);
+    if (at.within.first !== null) follow = index + at.within.first;
+  }
+  const parts = byItem.flat();
+  return { parts, totals: addTotals(laid.map(({ at }) => at.totals)) };
 };

@@ -8,9 +8,8 @@ import { positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
 import type { Part, WorkPart } from './timeline';
 
-/** A part before it is known where in the break it stands. */
-type Unplaced<T> = T extends Part ? Omit<T, 'index' | 'startMs' | 'next'> : never;
-export type LaidPart = Unplaced<Part>;
+/** A part before it is known where in the break it stands: its index, start and next mean nothing yet. */
+export type LaidPart = Part;
 type Own<T> = T extends Part
   ? Omit<T, 'index' | 'startMs' | 'next' | 'stepId' | 'moveName' | 'chainId' | 'pass' | 'way'>
   : never;
@@ -56,6 +55,10 @@ export class Layout {
     const { step, move } = p.at;
     this.parts.push({
       ...part,
+      // Filled in when the break is put together; there from the start, so that copies are cheap.
+      index: 0,
+      startMs: 0,
+      next: null,
       stepId: step.id,
       moveName: move.name,
       chainId: p.chainId,

@@ -1,33 +1,40 @@
 import type { LaidPart } from './layout';
 import type { Part } from './timeline';
 
-/** What is the same thing to do: one set of a step, on one side unless the sides take turns, in one direction. */
-const unitOf = (part: LaidPart): string | null => {
-  if (part.kind === 'note') return `${part.stepId} note`;
-  if (part.kind !== 'work') return null;
-  const side = part.reps === 1 && part.pass === 0 ? 'turns' : part.side;
-  return `${part.stepId} ${part.pass} ${side} ${part.direction} ${part.set}`;
+/** True for what is done or said for itself; everything else leads to it or away from it. */
+const isUnit = (part: LaidPart): boolean => part.kind === 'work' || part.kind === 'note';
+
+/** The same thing to do: one set of a step, on one side unless the sides take turns, in one direction. */
+const sameUnit = (a: LaidPart, b: LaidPart): boolean => {
+  if (a.stepId !== b.stepId || a.kind !== b.kind || a.pass !== b.pass) return false;
+  if (a.kind !== 'work' || b.kind !== 'work') return true;
+  const inTurns = a.reps === 1 && a.pass === 0;
+  return a.set === b.set && a.direction === b.direction && (inTurns || a.side === b.side);
 };
 
-/** For each part the index of the first part at which something else is to be done; null where nothing is. */
-export const nextIndexes = (parts: readonly LaidPart[]): (number | null)[] => {
+/** What comes next within the parts of one item: indexes among them, null where it is whatever follows the item. */
+export interface Within {
+  next: (number | null)[];
+  /** Where the first thing to do in it begins; null when there is none. */
+  first: number | null;
+}
+
+/** For each part of an item the first part at which something else is to be done, among its own parts. */
+export const nextWithin = (parts: readonly LaidPart[]): Within => {
   const next: (number | null)[] = new Array(parts.length).fill(null);
-  /** The units that begin at or after the part looked at, the nearest last. */
-  const seen: { unit: string; index: number }[] = [];
+  /** Where the unit begins that is nearest from here on, and the one after that. */
+  let here: number | null = null;
+  let after: number | null = null;
   for (let i = parts.length - 1; i >= 0; i--) {
     const part = parts[i] as LaidPart;
-    const unit = unitOf(part);
-    if (unit !== null) {
-      const here = seen.at(-1);
-      if (here?.unit === unit) here.index = i;
-      else seen.push({ unit, index: i });
-      next[i] = seen.at(-2)?.index ?? null;
-    } else if (part.kind === 'say' || part.kind === 'change') {
-      // A set-up already tells what begins, so what comes next is what comes after that.
-      next[i] = seen.at(-2)?.index ?? null;
-    } else next[i] = seen.at(-1)?.index ?? null;
+    if (isUnit(part)) {
+      if (here === null || !sameUnit(part, parts[here] as LaidPart)) after = here;
+      here = i;
+    }
+    // A set-up already tells what begins, so what comes next is what comes after that.
+    next[i] = isUnit(part) || part.kind === 'say' || part.kind === 'change' ? after : here;
   }
-  return next;
+  return { next, first: here };
 };
 
 /** What comes next, as far as it differs from what is done now. */

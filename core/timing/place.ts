@@ -1,5 +1,5 @@
 import { wholeBreaths } from '../breath';
-import type { Dose, Position, Side, Thing } from '../model';
+import type { Dose, Pace, Position, Side, Step, Thing } from '../model';
 import { rungOf } from '../model';
 import { ms } from './lengths';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from './resolve';
@@ -44,22 +44,34 @@ const amounts = (at: ResolvedStep, brk: ResolvedBreak['brk']): PlacedStep['amoun
 };
 
 const placed = new WeakMap<ResolvedBreak, PlacedStep[]>();
+/** Steps as they stood in the state before, with what this came from: most edits leave nearly all of them alone. */
+const stepBefore = new WeakMap<Step, { pace: Pace; whole: boolean; placed: PlacedStep }>();
 
 /** All steps in order, links of chains with the sides their chain leaves them. Worked out once for each break. */
 export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
   const known = placed.get(resolved);
   if (known) return known;
   const steps: PlacedStep[] = [];
+  const { pace, wholeBreaths: whole } = resolved.brk;
   const add = (at: ResolvedStep, chainId: string | null, doneSides: PlacedStep['doneSides']): void => {
-    steps.push({
-      ...at,
-      index: steps.length,
-      chainId,
-      doneSides,
-      position: positionOf(at),
-      things: thingsOf(at),
-      amountOf: amounts(at, resolved.brk),
-    });
+    const index = steps.length;
+    const before = stepBefore.get(at.step);
+    if (
+      before &&
+      before.pace === pace &&
+      before.whole === whole &&
+      before.placed.move === at.move &&
+      before.placed.index === index &&
+      before.placed.chainId === chainId &&
+      before.placed.doneSides === doneSides
+    ) {
+      steps.push(before.placed);
+      return;
+    }
+    const place = { index, chainId, doneSides, position: positionOf(at), things: thingsOf(at) };
+    const made = { ...at, ...place, amountOf: amounts(at, resolved.brk) };
+    stepBefore.set(at.step, { pace, whole, placed: made });
+    steps.push(made);
   };
   for (const item of resolved.items)
     if (isResolvedChain(item))

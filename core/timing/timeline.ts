@@ -123,6 +123,18 @@ export const imbalance = ({ leftMs, rightMs }: Pick<Totals, 'leftMs' | 'rightMs'
   return most === 0 ? 0 : Math.abs(leftMs - rightMs) / most;
 };
 
+/** Sums what several runs of parts come to. */
+export const addTotals = (list: readonly Totals[]): Totals => {
+  const sum: Totals = { totalMs: 0, leftMs: 0, rightMs: 0, bothMs: 0 };
+  for (const t of list) {
+    sum.totalMs += t.totalMs;
+    sum.leftMs += t.leftMs;
+    sum.rightMs += t.rightMs;
+    sum.bothMs += t.bothMs;
+  }
+  return sum;
+};
+
 /** Sums a run of parts. */
 export const totalsOf = (parts: readonly Part[]): Totals => {
   const totals: Totals = { totalMs: 0, leftMs: 0, rightMs: 0, bothMs: 0 };

@@ -1,9 +1,10 @@
 import { regionOrder } from '../../approach/propose';
 import { MOST_LINKS } from '../../edit';
 import type { Fix } from '../../edit/fix';
-import type { ApproachQuestion } from '../../model';
+import type { Approach, ApproachQuestion } from '../../model';
 import { demandsOf } from '../../needs';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from '../../timing';
+import { eachStep } from '../each-step';
 import { placedSteps } from '../facts';
 import type { Finding, ReviewRule } from '../finding';
 
@@ -21,46 +22,59 @@ const longestRun = ({ items }: ResolvedBreak): ResolvedStep[] => {
   return best;
 };
 
-/**
- * What goes against the instructor's own approach. It never hinders: it only says so, with the question it
- * concerns.
- */
-export const approach: ReviewRule = ({ resolved }) => {
+/** A finding about one answer of the approach. */
+const against = (
+  own: Approach,
+  question: ApproachQuestion,
+  stepIds: string[],
+  move: string,
+  fix?: Fix,
+): Finding => ({
+  code: 'againstApproach',
+  weight: 'look',
+  stepIds,
+  question,
+  answer: own[question],
+  move,
+  ...(fix && { fix }),
+});
+
+/** What goes against it in single steps. */
+const inSteps = eachStep(({ step, move }, { resolved }): Finding[] => {
   const own = resolved.approach;
-  const steps = placedSteps(resolved);
-  const found: Finding[] = [];
-  const say = (question: ApproachQuestion, stepIds: string[], move: string, fix?: Fix): void => {
-    found.push({
-      code: 'againstApproach',
-      weight: 'look',
-      stepIds,
-      question,
-      answer: own[question],
-      move,
-      ...(fix && { fix }),
-    });
-  };
-  for (const { step, move } of steps) {
-    const asks = demandsOf(move, step.rung);
-    const against = (question: ApproachQuestion, holds: boolean): void => {
-      if (holds) say(question, [step.id], move.name);
-    };
-    const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
-    against('lookingUp', own.lookingUp === 'never past neutral' && asks.has('looking up') && !circles);
-    against('handOnHead', own.handOnHead === 'gravity only' && asks.has('hand weight on the head'));
-    against(
+  const asks = demandsOf(move, step.rung);
+  const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
+  const tests: [ApproachQuestion, boolean][] = [
+    ['lookingUp', own.lookingUp === 'never past neutral' && asks.has('looking up') && !circles],
+    ['handOnHead', own.handOnHead === 'gravity only' && asks.has('hand weight on the head')],
+    [
       'turnPower',
       own.turnPower === 'trunk only' &&
         move.breath.by === 'turning' &&
         asks.has('chair carries') &&
         move.kind === 'stretch',
-    );
-    against(
+    ],
+    [
       'folding',
       own.folding === 'flat back from the hips' && asks.has('head low') && asks.has('back rounded'),
-    );
-    against('holdIn', own.holdIn === 'breaths' && move.kind === 'stretch' && step.dose.measure === 'seconds');
-  }
+    ],
+    ['holdIn', own.holdIn === 'breaths' && move.kind === 'stretch' && step.dose.measure === 'seconds'],
+  ];
+  return tests.flatMap(([question, is]) => (is ? [against(own, question, [step.id], move.name)] : []));
+});
+
+/**
+ * What goes against the instructor's own approach. It never hinders: it only says so, with the question it
+ * concerns.
+ */
+export const approach: ReviewRule = (input) => {
+  const { resolved } = input;
+  const own = resolved.approach;
+  const steps = placedSteps(resolved);
+  const found: Finding[] = inSteps(input);
+  const say = (question: ApproachQuestion, stepIds: string[], move: string, fix?: Fix): void => {
+    found.push(against(own, question, stepIds, move, fix));
+  };
   // The order of the body begins again with the standing moves, which come after everything on the seat.
   const shelves = regionOrder(own);
   for (const stands of [false, true]) {
@@ -83,7 +97,7 @@ export const approach: ReviewRule = ({ resolved }) => {
         { do: 'series', stepIds: run.slice(0, MOST_LINKS).map((s) => s.step.id) },
       );
   }
-  const standing = steps.filter(({ step, move }) => (step.position ?? move.position) === 'standing');
+  const standing = steps.filter(({ position }) => position === 'standing');
   const last = steps.at(-1);
   if (own.ending === 'all seated' && standing[0])
     say(

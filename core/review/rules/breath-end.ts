@@ -1,10 +1,10 @@
 import { restOfBreath } from '../../breath';
-import { isHeld, partsOf, placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { isHeld, partsOf } from '../facts';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 
 /** A hold that is let go in the middle of a breath in. It should end with a breath out. Common practice. */
-export const breathEnd: ReviewRule = ({ resolved, timeline }) =>
-  placedSteps(resolved).flatMap((at): Finding[] => {
+export const breathEnd = eachStep((at, { timeline }): Finding[] => {
     if (!isHeld(at)) return [];
     for (const part of partsOf(timeline, at.step.id)) {
       if (part.kind !== 'work' || !part.breath) continue;
@@ -23,4 +23,4 @@ export const breathEnd: ReviewRule = ({ resolved, timeline }) =>
       ];
     }
     return [];
-  });
+});

@@ -1,6 +1,6 @@
 import { cueContext, goingBreath } from '../../approach/words';
-import { placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 
 /** A breath named in plain words: which half, and through what. */
 const HALF = /\b(?:breathe|breath|breathing)\s+(in|out)\b|\b(inhale|exhale)\b/i;
@@ -16,8 +16,7 @@ const halfOf = (text: string): 'in' | 'out' | null => {
  * Words written out that say another breath than the approach has: in or out as a movement goes, or another way
  * for the breath to leave. Words with tokens follow the approach by themselves.
  */
-export const breathWords: ReviewRule = ({ resolved }) =>
-  placedSteps(resolved).flatMap(({ step, move }): Finding[] => {
+export const breathWords = eachStep(({ step, move }, { resolved }): Finding[] => {
     const { outlet } = cueContext(move, resolved.approach);
     const going = goingBreath(move, resolved.approach);
     const texts = [step.words ?? move.cues.say, move.cues.go, move.cues.breathe].filter(
@@ -33,4 +32,4 @@ export const breathWords: ReviewRule = ({ resolved }) =>
       if (half && half !== going) return [{ ...at, words: `breathe ${half}`, usual: `breathe ${going}` }];
     }
     return [];
-  });
+});

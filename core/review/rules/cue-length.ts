@@ -1,6 +1,7 @@
 import { isWork, type Line, sayMs } from '../../timing';
-import { partsOf, placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import { partsOf } from '../facts';
+import type { Finding } from '../finding';
 
 /** Longer set-ups than this lose the room. Common practice, no source. */
 const LONGEST_SETUP_MS = 15_000;
@@ -9,8 +10,7 @@ const LONGEST_SETUP_MS = 15_000;
  * A cue longer than its time: what should be felt and checked is said during the work, so it has to fit into
  * the shortest stretch of it on one side; and no set-up runs for more than 15 s.
  */
-export const cueLength: ReviewRule = ({ resolved, timeline }) =>
-  placedSteps(resolved).flatMap(({ step, move }): Finding[] => {
+export const cueLength = eachStep(({ step, move }, { resolved, timeline }): Finding[] => {
     const own = partsOf(timeline, step.id);
     const at = { code: 'cueTooLong', weight: 'look', stepIds: [step.id], move: move.name } as const;
     const setUpMs = Math.max(0, ...own.filter((p) => p.kind === 'say').map((p) => p.lengthMs));
@@ -35,4 +35,4 @@ export const cueLength: ReviewRule = ({ resolved, timeline }) =>
     });
     const cueMs = Math.max(first, second);
     return cueMs > roomMs ? [{ ...at, cueMs, roomMs, during: 'work' }] : [];
-  });
+});

@@ -1,13 +1,12 @@
-import { placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 import { foldOf } from '../poses';
 
 /** More turn than this in a deep fold loads the low back. Common practice, no source. */
 const TURNED_DEG = 15;
 
 /** A deep fold and a twist at once. */
-export const fold: ReviewRule = ({ resolved }) =>
-  placedSteps(resolved).flatMap(({ step, move }): Finding[] => {
+export const fold = eachStep(({ step, move }): Finding[] => {
     const turnDeg = Math.round(foldOf(move, step.rung).turnDeg);
     if (turnDeg <= TURNED_DEG) return [];
     const easier = move.rungs.find((r) => foldOf(move, r.name).turnDeg <= TURNED_DEG);
@@ -22,4 +21,4 @@ export const fold: ReviewRule = ({ resolved }) =>
         ...(fix && { fix }),
       },
     ];
-  });
+});

@@ -1,13 +1,12 @@
 import { demandsOf, rulesOf } from '../../needs';
 import { answerIn } from '../answers';
 import { answerFix } from '../choose';
-import { placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 
 /** The head below the heart for people who must avoid that: dizziness, blood or eye pressure, pregnancy and so on. */
-export const headLow: ReviewRule = ({ resolved, audience, lookup }) => {
+export const headLow = eachStep((at, { audience, lookup }): Finding[] => {
   if (!audience) return [];
-  return placedSteps(resolved).flatMap((at): Finding[] => {
     const { step, move } = at;
     if (!demandsOf(move, step.rung).has('head low')) return [];
     const met = audience.people.flatMap((person) =>
@@ -32,5 +31,4 @@ export const headLow: ReviewRule = ({ resolved, audience, lookup }) => {
         ...(fix && { fix }),
       },
     ];
-  });
-};
+});

@@ -1,7 +1,7 @@
 import type { Fix } from '../../edit/fix';
 import { demandsOf } from '../../needs';
-import { placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 import { headOf } from '../poses';
 
 /** A head tipped back is not turned by more than this as well. Common practice, no source. */
@@ -10,9 +10,8 @@ const TURNED_DEG = 20;
 const LIFTED_DEG = 25;
 
 /** Full circles through the back, a head tipped back and turned, and looking up farther than the approach does. */
-export const head: ReviewRule = ({ resolved }) => {
+export const head = eachStep(({ step, move }, { resolved }): Finding[] => {
   const { headCircles, lookingUp } = resolved.approach;
-  return placedSteps(resolved).flatMap(({ step, move }): Finding[] => {
     const at = { stepIds: [step.id], move: move.name } as const;
     const { backDeg, turnDeg } = headOf(move, step.rung);
     // Looked for only when something is found: most steps have nothing.
@@ -53,5 +52,4 @@ export const head: ReviewRule = ({ resolved }) => {
         },
       ];
     return [];
-  });
-};
+});

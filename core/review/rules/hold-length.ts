@@ -1,7 +1,8 @@
 import type { Dose } from '../../model';
 import { published } from '../../reference';
-import { isHeld, partsOf, placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { isHeld, partsOf } from '../facts';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 
 const LEAST_MS = published.staticHold.leastSec * 1000;
 const MOST_MS = published.staticHoldTotal.olderMostSec * 1000;
@@ -14,8 +15,7 @@ const asDose = (dose: Dose, seconds: number, cycleMs: number, up: boolean): numb
 };
 
 /** A hold shorter than the published 10 s, or longer than 60 s. */
-export const holdLength: ReviewRule = ({ resolved, timeline }) =>
-  placedSteps(resolved).flatMap((at): Finding[] => {
+export const holdLength = eachStep((at, { timeline }): Finding[] => {
     if (!isHeld(at)) return [];
     const { step, move } = at;
     const works = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
@@ -50,4 +50,4 @@ export const holdLength: ReviewRule = ({ resolved, timeline }) =>
         },
       ];
     return [];
-  });
+});

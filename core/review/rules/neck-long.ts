@@ -14,6 +14,7 @@ const isAway = (at: PlacedStep): boolean =>
 /** More than a minute of neck work from one return to neutral to the next: long holds, many sets, long series. */
 export const neckLong: ReviewRule = ({ resolved, timeline }) => {
   const steps = new Map(placedSteps(resolved).map((s) => [s.step.id, s]));
+  if (![...steps.values()].some(isAway)) return [];
   /** The links of a series led one by one come back in time, if each does so by itself. */
   const helps = (chainId: string): boolean =>
     [...steps.values()].every(

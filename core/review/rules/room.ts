@@ -1,12 +1,11 @@
 import { answerIn } from '../answers';
 import { answerFix } from '../choose';
-import { placedSteps } from '../facts';
-import type { Finding, ReviewRule } from '../finding';
+import { eachStep } from '../each-step';
+import type { Finding } from '../finding';
 
 /** Chairs, space or things of the group's room that do not go with a step. */
-export const room: ReviewRule = ({ resolved, audience, lookup }) => {
+export const room = eachStep((at, { audience, lookup }): Finding[] => {
   if (!audience) return [];
-  return placedSteps(resolved).flatMap((at): Finding[] => {
     const { step, move } = at;
     const answer = answerIn(at, null, audience, lookup);
     const [reason] = answer.reasons;
@@ -22,5 +21,4 @@ export const room: ReviewRule = ({ resolved, audience, lookup }) => {
         ...(fix && { fix }),
       },
     ];
-  });
-};
+});

@@ -8,6 +8,7 @@ const heightOf = (move: Move, rung: string | undefined): number =>
 /** A strong rung of a move before an easier one of the same move. Common practice: easy before strong. */
 export const rungOrder: ReviewRule = ({ resolved }) => {
   const steps = placedSteps(resolved);
+  if (new Set(steps.map((s) => s.step.moveId)).size === steps.length) return [];
   return steps.flatMap(({ step, move, index }): Finding[] => {
     const height = heightOf(move, step.rung);
     if (height < 1) return [];

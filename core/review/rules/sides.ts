@@ -1,15 +1,19 @@
 import { isTwoWay, otherSide, type Side } from '../../model';
+import { forEachStep } from '../each-step';
 import { type PlacedStep, placedSteps, workOf } from '../facts';
-import type { Finding, ReviewInput, ReviewRule } from '../finding';
+import type { Finding, ReviewRule } from '../finding';
 
 /** Steps of the same move on the same rung: one side of it may stand in one of them, the other side in another. */
 const kinOf = (steps: readonly PlacedStep[], { step }: PlacedStep): PlacedStep[] =>
   steps.filter((s) => s.step.moveId === step.moveId && s.step.rung === step.rung);
 
-const workBySide = (input: ReviewInput, kin: readonly PlacedStep[]): Record<Side, number> => {
-  const sum = (side: Side) => kin.reduce((ms, { step }) => ms + workOf(input.timeline, step.id, side), 0);
-  return { left: sum('left'), right: sum('right') };
-};
+/** Work of each step by side, by its place among the steps. */
+const workOfSteps = forEachStep(
+  ({ step, move }, { timeline }): Record<Side, number> =>
+    isTwoWay(move)
+      ? { left: workOf(timeline, step.id, 'left'), right: workOf(timeline, step.id, 'right') }
+      : { left: 0, right: 0 },
+);
 
 /**
  * The two ways of a move owe each other the same: one left out, a link forgotten on one side of a series, or one
@@ -18,19 +22,24 @@ const workBySide = (input: ReviewInput, kin: readonly PlacedStep[]): Record<Side
  */
 export const sides: ReviewRule = (input) => {
   const steps = placedSteps(input.resolved);
+  const works = workOfSteps(input);
+  const workBySide = (kin: readonly PlacedStep[]): Record<Side, number> => {
+    const sum = (side: Side) => kin.reduce((ms, { index }) => ms + (works[index]?.[side] ?? 0), 0);
+    return { left: sum('left'), right: sum('right') };
+  };
   const told = new Set<string>();
   return steps.flatMap((at): Finding[] => {
     const { step, move, doneSides, chainId } = at;
     if (!isTwoWay(move)) return [];
     const one = { weight: 'caution', stepIds: [step.id], move: move.name } as const;
     if (doneSides === 'both') {
-      const work = workBySide(input, [at]);
+      const work = workBySide([at]);
       if (work.left === work.right || step.uneven?.reason.trim()) return [];
       const fix = { do: 'even sides', stepId: step.id } as const;
       return [{ ...one, code: 'unequalSides', ...shortOf(work), ...(step.uneven && { fix }) }];
     }
     const kin = kinOf(steps, at).filter((s) => s.doneSides !== 'both');
-    const work = workBySide(input, kin);
+    const work = workBySide(kin);
     if (work.left === work.right && work.left > 0) return [];
     const fix = { do: 'both sides', stepIds: [step.id] } as const;
     const missing = doneSides === 'none' ? 'left' : otherSide(doneSides);
