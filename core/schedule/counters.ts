@@ -16,6 +16,13 @@ export interface Counter extends CountOf {
   most: number | null;
 }
 
+/** What a counter is about. */
+export const spanOf = (counter: Counter): CountOf => ({
+  ...(counter.kindId !== undefined && { kindId: counter.kindId }),
+  ...(counter.fromMin !== undefined && { fromMin: counter.fromMin }),
+  ...(counter.untilMin !== undefined && { untilMin: counter.untilMin }),
+});
+
 /** All counts a day has to keep: of the whole day, of each kind, of its windows */
 export const countersOf = (day: DayInput): Counter[] => {
   const whole = { from: day.startMin, until: day.endMin };

@@ -1,0 +1,52 @@
+import type { BreakKind, DayInput } from '../model';
+import { type Counter, spanOf, type Tally } from './counters';
+import { MOST_COUNTS } from './frontier';
+import type { PlanFailure } from './plan-day';
+import { overlaps } from './run';
+
+const checkLocked = (
+  day: DayInput,
+  counters: readonly Counter[],
+  kindOf: (id: string) => BreakKind,
+): PlanFailure | null => {
+  const sorted = [...day.locked].sort((a, b) => a.startMin - b.startMin);
+  let until = day.startMin;
+  for (const { startMin, kindId } of sorted) {
+    const { lengthMin, discreet } = kindOf(kindId);
+    const endMin = startMin + lengthMin;
+    const fail = (why: 'outside' | 'blocked' | 'off desk' | 'overlap'): PlanFailure => ({
+      code: 'lockedDoesNotFit',
+      startMin,
+      why,
+    });
+    if (startMin < day.startMin || endMin > day.endMin) return fail('outside');
+    if (startMin < until) return fail('overlap');
+    if (overlaps(day.offDesk, startMin, endMin)) return fail('off desk');
+    if (overlaps(day.blocked, startMin, endMin)) return fail('blocked');
+    if (!discreet && overlaps(day.listening, startMin, endMin)) return fail('blocked');
+    until = endMin;
+  }
+  for (const counter of counters) {
+    const { kinds, from, until: end, most } = counter;
+    const count = sorted.filter(
+      (l) => l.startMin >= from && l.startMin < end && (!kinds || kinds.has(l.kindId)),
+    ).length;
+    if (most !== null && count > most)
+      return { code: 'tooManyLocked', maxCount: most, locked: count, ...spanOf(counter) };
+  }
+  return null;
+};
+
+/** Why a day cannot be planned at all, as far as it can be said before looking for a plan; null when it may be. */
+export const checkDay = (
+  day: DayInput,
+  counters: readonly Counter[],
+  tally: Tally,
+  kindOf: (id: string) => BreakKind,
+): PlanFailure | null => {
+  const locked = checkLocked(day, counters, kindOf);
+  if (locked) return locked;
+  const beyond = counters.find((c) => c.least > 0 && c.until <= day.startMin);
+  if (beyond) return { code: 'tooFewFit', minCount: beyond.least, possible: 0, ...spanOf(beyond) };
+  return tally.size > MOST_COUNTS ? { code: 'tooManyCounts', most: MOST_COUNTS } : null;
+};
