@@ -11,12 +11,19 @@ export interface Doses {
 /** Sums of squares that differ by less than this are the same number. */
 const SAME = 1e-9;
 
-/** The best way to spend exactly some time on the steps from one on. */
-interface Best {
-  cost: number;
-  /** Place of the option chosen for the first of these steps. */
-  option: number;
+/** What is known of every time, in units, that the steps from each one on can take. */
+interface Reach {
+  /** The least cost for all of them; infinite where a time cannot be reached. */
+  cost: Float64Array;
+  /** For each step the option that begins the best way to spend a time on it and all after it. */
+  options: Uint8Array[];
 }
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+/** The largest time of which every dose is a whole multiple, so that times can be counted in it; 1 ms at the least. */
+const unitOf = ({ free }: FitProblem): Milliseconds =>
+  free.reduce((unit, { options }) => options.reduce((u, o) => gcd(u, o.workMs), unit), 0) || 1;
 
 /**
  * The doses nearest to the usual ones, among those within one finest dose step of the fullest possible, never over
@@ -27,34 +34,22 @@ export const chooseDoses = (problem: FitProblem): Doses | null => {
   const { slotMs, fixedMs, free } = problem;
   const roomMs = slotMs - fixedMs;
   if (roomMs < 0) return null;
-  // reach[i]: every time the steps from i on can take, with the best doses for it.
-  const reach: Map<Milliseconds, Best>[] = [new Map([[0, { cost: 0, option: -1 }]])];
-  for (const { options } of [...free].reverse()) {
-    const later = reach[0] as Map<Milliseconds, Best>;
-    const here = new Map<Milliseconds, Best>();
-    // Larger doses first, so that of equals the longer one stays.
-    for (let option = options.length - 1; option >= 0; option--) {
-      const { workMs, cost } = options[option] as DoseOption;
-      for (const [ms, best] of later) {
-        const sum = ms + workMs;
-        if (sum > roomMs) continue;
-        const total = best.cost + cost;
-        const known = here.get(sum);
-        if (!known || total < known.cost - SAME) here.set(sum, { cost: total, option });
-      }
-    }
-    reach.unshift(here);
-  }
-  const all = reach[0] as Map<Milliseconds, Best>;
-  if (all.size === 0) return null;
-  const fullest = Math.max(...all.keys());
-  const near = [...all].filter(([ms]) => ms >= fullest - finestMs(problem));
-  const least = Math.min(...near.map(([, { cost }]) => cost));
-  const chosen = near
-    .filter(([, { cost }]) => cost <= least + SAME)
-    .map(([ms]) => trace(problem, reach, ms))
-    .sort(longerFirst);
-  const path = chosen[0] as DoseOption[];
+  const unit = unitOf(problem);
+  // No more than all the largest doses together is ever needed.
+  const mostMs = free.reduce((sum, { options }) => sum + Math.max(...options.map((o) => o.workMs)), 0);
+  const cells = Math.floor(Math.min(roomMs, mostMs) / unit) + 1;
+  const reach = reachable(problem, unit, cells);
+  const { cost } = reach;
+  let fullest = cells - 1;
+  while (fullest >= 0 && cost[fullest] === Number.POSITIVE_INFINITY) fullest--;
+  if (fullest < 0) return null;
+  const from = Math.max(0, Math.ceil((fullest * unit - finestMs(problem)) / unit));
+  let least = Number.POSITIVE_INFINITY;
+  for (let at = from; at <= fullest; at++) least = Math.min(least, cost[at] as number);
+  const chosen: DoseOption[][] = [];
+  for (let at = from; at <= fullest; at++)
+    if ((cost[at] as number) <= least + SAME) chosen.push(trace(problem, reach, at, unit));
+  const path = chosen.sort(longerFirst)[0] as DoseOption[];
   return {
     amounts: new Map(free.map(({ stepId }, i) => [stepId, (path[i] as DoseOption).amount])),
     totalMs: path.reduce((sum, o) => sum + o.workMs, fixedMs),
@@ -62,16 +57,42 @@ export const chooseDoses = (problem: FitProblem): Doses | null => {
   };
 };
 
-/** The options that make one sum. */
-const trace = (
-  { free }: FitProblem,
-  reach: readonly Map<Milliseconds, Best>[],
-  sumMs: Milliseconds,
-): DoseOption[] => {
-  let leftMs = sumMs;
+/** Works from the last step to the first; only the costs of the step just done are kept. */
+const reachable = ({ free }: FitProblem, unit: Milliseconds, cells: number): Reach => {
+  let later = new Float64Array(cells).fill(Number.POSITIVE_INFINITY);
+  let cost = new Float64Array(cells);
+  later[0] = 0;
+  const chosen: Uint8Array[] = [];
+  let top = 0; // no time beyond it can be reached so far
+  for (const { options } of [...free].reverse()) {
+    cost.fill(Number.POSITIVE_INFINITY);
+    const option = new Uint8Array(cells);
+    // Larger doses first, so that of equals the longer one stays.
+    for (let o = options.length - 1; o >= 0; o--) {
+      const { workMs, cost: own } = options[o] as DoseOption;
+      const by = workMs / unit;
+      const end = Math.min(top, cells - 1 - by);
+      for (let at = 0; at <= end; at++) {
+        const total = (later[at] as number) + own;
+        if (total < (cost[at + by] as number) - SAME) {
+          cost[at + by] = total;
+          option[at + by] = o;
+        }
+      }
+    }
+    top = Math.min(cells - 1, top + Math.max(...options.map((o) => o.workMs)) / unit);
+    chosen.unshift(option);
+    [later, cost] = [cost, later];
+  }
+  return { cost: later, options: chosen };
+};
+
+/** The options that make one sum, in units. */
+const trace = ({ free }: FitProblem, reach: Reach, sum: number, unit: Milliseconds): DoseOption[] => {
+  let left = sum;
   return free.map(({ options }, i) => {
-    const option = options[reach[i]?.get(leftMs)?.option ?? 0] as DoseOption;
-    leftMs -= option.workMs;
+    const option = options[reach.options[i]?.[left] ?? 0] as DoseOption;
+    left -= option.workMs / unit;
     return option;
   });
 };
