@@ -1,5 +1,4 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import type { Express, RequestHandler } from 'express';
 import sirv from 'sirv';
 
@@ -35,6 +34,3 @@ export const staticRoutes = (app: Express, webDir: string): void => {
   // Every other address is a screen of the interface; files that are not there are not.
   app.get(/^\/[^.]*$/, page('index.html'));
 };
-
-/** Where the page of the interface is, for telling whether it has been built. */
-export const isBuilt = (webDir: string): boolean => existsSync(join(webDir, 'index.html'));

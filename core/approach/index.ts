@@ -1,3 +1,3 @@
+export * from './cue-context';
 export * from './propose';
 export * from './questions';
-export * from './words';

@@ -5,7 +5,7 @@ import { arbBreak } from '../testing/arbitrary';
 import { brk, hold, step } from '../testing/build';
 import { compareBreaks } from '.';
 
-const [a, b, c, d] = ['a', 'b', 'c', 'd'].map((id) => step(id));
+const [a, b, c, d] = [step('a'), step('b'), step('c'), step('d')];
 const before = brk([a, b, c, d]);
 const codes = (items: Item[], more = {}) =>
   compareBreaks(before, { ...before, items, ...more }).map((x) =>

@@ -1,4 +1,4 @@
 export * from './places';
+export * from './resolve';
 export * from './set-up';
 export * from './ways';
-export * from './words';

@@ -27,14 +27,14 @@ const arbStep = (id: string): fc.Arbitrary<Step> =>
       uneven: fc.boolean(),
     })
     .map(({ at, sides, directions, by, rung, uneven }) => {
-      const move = moves[at];
+      const move = moves[at]!;
       const step = stepOf(move, id);
       return {
         ...step,
         sides,
         directions,
         dose: { ...step.dose, amount: Math.max(1, step.dose.amount + by) },
-        ...(move.rungs[rung] && { rung: move.rungs[rung].name }),
+        ...(move!.rungs[rung] && { rung: move!.rungs[rung].name }),
         ...(uneven && { uneven: { side: 'left', amount: step.dose.amount + 3, reason: '' } }),
       } as Step;
     });

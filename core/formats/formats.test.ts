@@ -25,7 +25,7 @@ const resolve = (b: Parameters<typeof resolveBreak>[0], lookup = moveLookup()) =
 };
 
 describe('break file', () => {
-  const sample = brk([stepOf(library[0], 's1'), stepOf(library[8], 's2')], { name: 'Ünïcode "quoted" 腰' });
+  const sample = brk([stepOf(library[0]!, 's1'), stepOf(library[8]!, 's2')], { name: 'Ünïcode "quoted" 腰' });
   const text = writeBreakFile(sample, moveLookup());
 
   it('gives any break back as it was', () =>
@@ -39,7 +39,7 @@ describe('break file', () => {
 
   it('holds the moves it uses, each once', () => {
     const read = readBreakFile(text);
-    expect(read.ok && read.file.moves.map((m) => m.id)).toEqual([library[0].id, library[8].id]);
+    expect(read.ok && read.file.moves.map((m) => m.id)).toEqual([library[0]!.id, library[8]!.id]);
   });
 
   it('fits its published JSON Schema, which is the one in docs/formats', () => {
@@ -82,8 +82,8 @@ describe('break file', () => {
   });
 
   it('turns away a foreign file, a newer version and a step without its move', () => {
-    expect(problemsOf('{"format":"song"}')[0].message).toMatch(/not a break file/);
-    expect(problemsOf('[1, 2]')[0].message).toMatch(/not a break file/);
+    expect(problemsOf('{"format":"song"}')[0]!.message).toMatch(/not a break file/);
+    expect(problemsOf('[1, 2]')[0]!.message).toMatch(/not a break file/);
     expect(
       problemsOf(text.replace(`"version": ${BREAK_FILE_VERSION}`, `"version": ${BREAK_FILE_VERSION + 1}`))[0],
     ).toMatchObject({
@@ -91,7 +91,7 @@ describe('break file', () => {
       bound: BREAK_FILE_VERSION,
     });
     const orphan = writeBreakFile(brk([step('gone')]), () => undefined);
-    expect(problemsOf(orphan)[0].message).toMatch(/"gone" is used by a step but not in the file/);
+    expect(problemsOf(orphan)[0]!.message).toMatch(/"gone" is used by a step but not in the file/);
   });
 
   it('says which second-side cue a move lacks', () => {
@@ -113,7 +113,7 @@ describe('WebVTT', () => {
 
   it('is read without complaint by an independent parser, cue by cue', () => {
     const tricky = move('t', { name: 'A --> B & <c>', ways: each() });
-    const resolved = resolve(brk([step('t'), stepOf(library[6], 's')], { name: 'Neck & <wrists>' }), (id) =>
+    const resolved = resolve(brk([step('t'), stepOf(library[6]!, 's')], { name: 'Neck & <wrists>' }), (id) =>
       id === 't' ? tricky : moveLookup()(id),
     );
     const timeline = compileTimeline(resolved);

@@ -50,11 +50,11 @@ describe('iCalendar of a week', () => {
   it('is read back by another library with the same times, ids and words', () => {
     const read = events(write('Europe/Lisbon', ['2026-11-23', '2026-11-24']));
     expect(read.map((e) => e.uid)).toEqual(['w1.2026-11-23.1@kotabi', 'w1.2026-11-24.1@kotabi']);
-    expect(read[0].startDate.toString()).toBe('2026-11-23T10:00:00');
-    expect(read[0].duration.toSeconds()).toBe(300);
-    expect(read[0].summary).toBe('Neck, wrists; and so on');
-    expect(read[0].description).toBe(lines.join('\n'));
-    expect(read[0].sequence).toBe(0);
+    expect(read[0]!.startDate.toString()).toBe('2026-11-23T10:00:00');
+    expect(read[0]!.duration.toSeconds()).toBe(300);
+    expect(read[0]!.summary).toBe('Neck, wrists; and so on');
+    expect(read[0]!.description).toBe(lines.join('\n'));
+    expect(read[0]!.sequence).toBe(0);
   });
 
   // Both hemispheres, before and after the clocks change; the instants come from the tz database through Intl.
@@ -91,7 +91,7 @@ describe('iCalendar of a week', () => {
           expect(new TextEncoder().encode(row).length).toBeLessThanOrEqual(75);
           expect(row).not.toMatch(/^ ?[\uDC00-\uDFFF]|[\uD800-\uDBFF]$/);
         }
-        expect(events(file)[0].summary).toBe(summary);
+        expect(events(file)[0]!.summary).toBe(summary);
       }
   });
 
@@ -127,7 +127,7 @@ describe('iCalendar of a week', () => {
   it('has a shift over midnight on the next day', () => {
     const [event] = events(write('Europe/Lisbon', ['2026-10-24'], 1440 + 150));
     // 25 October 2026 has the hour from one to two twice; half past two comes once.
-    expect(event.startDate.toString()).toBe('2026-10-25T02:30:00');
+    expect(event!.startDate.toString()).toBe('2026-10-25T02:30:00');
   });
 });
 
@@ -154,14 +154,14 @@ describe('what is given out after a change', () => {
     ]);
     const file = text(second, { refreshMin: 30 });
     const [kept, gone] = events(file).map((e) => e.component);
-    expect(kept.getFirstPropertyValue('status')).toBe('CONFIRMED');
-    expect(gone.getFirstPropertyValue('status')).toBe('CANCELLED');
-    expect(gone.getFirstSubcomponent('valarm')).toBeNull();
+    expect(kept!.getFirstPropertyValue('status')).toBe('CONFIRMED');
+    expect(gone!.getFirstPropertyValue('status')).toBe('CANCELLED');
+    expect(gone!.getFirstSubcomponent('valarm')).toBeNull();
     expect(file).toContain('REFRESH-INTERVAL;VALUE=DURATION:PT30M');
   });
 
   it('reminds before the start, unless told not to', () => {
-    const alarm = events(text(first, { alarmMin: 10 }))[0].component.getFirstSubcomponent('valarm');
+    const alarm = events(text(first, { alarmMin: 10 }))[0]!.component.getFirstSubcomponent('valarm');
     expect(alarm!.getFirstPropertyValue('action')).toBe('DISPLAY');
     expect((alarm!.getFirstPropertyValue('trigger') as ICAL.Duration).toSeconds()).toBe(-600);
     expect(text(first, { alarmMin: null })).not.toContain('VALARM');

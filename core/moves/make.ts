@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { type LandmarkName, type Reach, reaching } from '../figure';
+import { type Reach, reaching } from '../figure';
 import { type JointName, Motion, Pose, type Rung, type Side, type SidedJoint } from '../model';
 
 export type Angles = Pose['angles'];
@@ -108,5 +108,3 @@ export const BEHIND =
 export const unseen = { call: true, camera: true } as const;
 /** Quiet enough for the phone, but seen. */
 export const quiet = { call: true, camera: false } as const;
-
-export type { LandmarkName };

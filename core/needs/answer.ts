@@ -9,7 +9,7 @@ import {
   type Thing,
 } from '../model';
 import { type Demand, demandsOf } from './demands';
-import { type NeedRule, rulesOf } from './rules';
+import { type NeedRule, rulesOf } from './need-rules';
 
 /** The room as it bears on what can be done: chairs, space, and the things at hand. */
 export interface Room {

@@ -1,4 +1,4 @@
 export * from './answer';
 export * from './demands';
-export * from './rules';
+export * from './need-rules';
 export * from './table';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { shelf } from '../library/all';
 import { stepOf } from '../library';
+import { shelf } from '../library/all';
 import { type Break, defaultApproach, type Item, isTwoWay, type Step } from '../model';
-import { audienceOf } from '../testing/review';
 import { brk } from '../testing/build';
+import { audienceOf } from '../testing/review';
 import { reviewed } from '.';
 
 const all = shelf();
@@ -28,9 +28,7 @@ const arbEdits = fc.array(
 let n = 0;
 const changeStep = (b: Break, at: number, change: (s: Step) => Step): Break => ({
   ...b,
-  items: b.items.map((item, i) =>
-    i === at % b.items.length && item.type === 'step' ? change(item) : item,
-  ),
+  items: b.items.map((item, i) => (i === at % b.items.length && item.type === 'step' ? change(item) : item)),
 });
 const apply = (b: Break, { at, other, kind, amount }: Edit): Break => {
   const move = moves[other];
@@ -56,10 +54,18 @@ const apply = (b: Break, { at, other, kind, amount }: Edit): Break => {
       return { ...b, items };
     }
     case 6: {
-      const sided = b.items.filter((i): i is Step => i.type === 'step' && isTwoWay(all.lookup(i.moveId) ?? move));
+      const sided = b.items.filter(
+        (i): i is Step => i.type === 'step' && isTwoWay(all.lookup(i.moveId) ?? move),
+      );
       const [one, two] = sided;
       if (!one || !two) return b;
-      const chain: Item = { type: 'chain', id: `c${n++}`, nesting: 'side by side', sides: 'both', links: [one, two] };
+      const chain: Item = {
+        type: 'chain',
+        id: `c${n++}`,
+        nesting: 'side by side',
+        sides: 'both',
+        links: [one, two],
+      };
       return { ...b, items: [chain, ...b.items.filter((i) => i !== one && i !== two)] };
     }
     case 7:
@@ -75,13 +81,23 @@ describe('after an edit', () => {
   it('only what it changed is looked at again, and the findings are those of a whole look', () =>
     fc.assert(
       fc.property(arbEdits, fc.boolean(), (edits, forGroup) => {
-        let now = brk(moves.slice(0, 60).filter((_, i) => i % 6 === 0).map((m, i) => stepOf(m, `s${i}`)));
+        let now = brk(
+          moves
+            .slice(0, 60)
+            .filter((_, i) => i % 6 === 0)
+            .map((m, i) => stepOf(m, `s${i}`)),
+        );
         const people = forGroup ? audience : null;
         for (const edit of edits) {
           now = apply(now, edit);
           const step = reviewed(now, all, defaultApproach, people);
           // The same break from new objects: nothing of it has been looked at before.
-          const whole = reviewed(structuredClone(now), all, defaultApproach, people && structuredClone(people));
+          const whole = reviewed(
+            structuredClone(now),
+            all,
+            defaultApproach,
+            people && structuredClone(people),
+          );
           expect(step).toEqual(whole);
         }
       }),

@@ -8,6 +8,7 @@ export * from './guidance';
 export * from './many-weeks';
 export * from './mend';
 export * from './plan-day';
+export * from './plan-result';
 export * from './plan-week';
 export * from './run';
 export * from './week';

@@ -1,8 +1,8 @@
 import type { BreakKind, DayInput } from '../model';
 import { type Counter, spanOf, type Tally } from './counters';
 import { MOST_COUNTS } from './frontier';
-import type { PlanFailure } from './plan-day';
-import { overlaps } from './run';
+import type { PlanFailure } from './plan-result';
+import { obstacle } from './by-hand';
 
 const checkLocked = (
   day: DayInput,
@@ -12,19 +12,11 @@ const checkLocked = (
   const sorted = [...day.locked].sort((a, b) => a.startMin - b.startMin);
   let until = day.startMin;
   for (const { startMin, kindId } of sorted) {
-    const { lengthMin, discreet } = kindOf(kindId);
-    const endMin = startMin + lengthMin;
-    const fail = (why: 'outside' | 'blocked' | 'off desk' | 'overlap'): PlanFailure => ({
-      code: 'lockedDoesNotFit',
-      startMin,
-      why,
-    });
-    if (startMin < day.startMin || endMin > day.endMin) return fail('outside');
-    if (startMin < until) return fail('overlap');
-    if (overlaps(day.offDesk, startMin, endMin)) return fail('off desk');
-    if (overlaps(day.blocked, startMin, endMin)) return fail('blocked');
-    if (!discreet && overlaps(day.listening, startMin, endMin)) return fail('blocked');
-    until = endMin;
+    const kind = kindOf(kindId);
+    const before = [{ startMin: day.startMin, endMin: until }];
+    const why = obstacle(day, before, startMin, kind);
+    if (why) return { code: 'lockedDoesNotFit', startMin, why };
+    until = startMin + kind.lengthMin;
   }
   for (const counter of counters) {
     const { kinds, from, until: end, most } = counter;

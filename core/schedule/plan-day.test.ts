@@ -8,7 +8,7 @@ type Input = Partial<import('zod').z.input<typeof DayInput>>;
 
 const t = (clock: string): number => {
   const [h, m] = clock.split(':').map(Number);
-  return h * 60 + (m ?? 0);
+  return h! * 60 + (m ?? 0);
 };
 const span = (from: string, to: string) => ({ startMin: t(from), endMin: t(to) });
 

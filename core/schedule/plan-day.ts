@@ -1,23 +1,9 @@
-import type { BreakKind, DayInput, MinuteOfDay, PlacedBreak } from '../model';
-import { type CountOf, countersOf, Tally } from './counters';
+import type { BreakKind, DayInput } from '../model';
+import { countersOf, Tally } from './counters';
 import { checkDay } from './plan-checks';
+import type { PlanResult } from './plan-result';
 import { searchDay } from './plan-search';
 import { verdictOf } from './plan-verdict';
-import type { DayReading } from './run';
-
-/** A day with its breaks placed, and what it comes to. */
-export interface DayPlan extends Omit<DayReading, 'run' | 'use'> {
-  breaks: PlacedBreak[];
-}
-
-/** Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day. */
-export type PlanFailure =
-  | ({ code: 'tooFewFit'; minCount: number; possible: number } & CountOf)
-  | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }
-  | ({ code: 'tooManyLocked'; maxCount: number; locked: number } & CountOf)
-  | { code: 'tooManyCounts'; most: number };
-
-export type PlanResult = { ok: true; plan: DayPlan } | { ok: false; failure: PlanFailure };
 
 /**
  * Places breaks on a day exactly: first as few minutes over the limit as possible, then the least cost

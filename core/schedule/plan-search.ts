@@ -61,11 +61,7 @@ export interface SearchResult {
  * Only minutes at which something can begin, or at which time off the desk begins or ends, are looked at; what lies
  * between them follows by arithmetic.
  */
-export const searchDay = (
-  day: DayInput,
-  tally: Tally,
-  kindOf: (id: string) => BreakKind,
-): SearchResult => {
+export const searchDay = (day: DayInput, tally: Tally, kindOf: (id: string) => BreakKind): SearchResult => {
   const { counters } = tally;
   const { gapOf, mayStart } = starts(day, kindOf);
   const order = countsOrder(counters);

@@ -1,7 +1,7 @@
 import type { DayInput, PlacedBreak } from '../model';
 import { type Counter, spanOf, type Tally } from './counters';
 import { better, type State, type Trail } from './frontier';
-import type { PlanFailure, PlanResult } from './plan-day';
+import type { PlanFailure, PlanResult } from './plan-result';
 import type { SearchResult } from './plan-search';
 import { readDay } from './run';
 
@@ -19,11 +19,15 @@ const whyNone = (
   tally: Tally,
   { ends, short }: SearchResult,
 ): PlanFailure => {
-  const counter = last.find((c) => ends.length > 0 && ends.every((s) => tally.reached(s.counts, c) < c.least));
+  const counter = last.find(
+    (c) => ends.length > 0 && ends.every((s) => tally.reached(s.counts, c) < c.least),
+  );
   if (counter) return tooFew(counter, Math.max(...ends.map((s) => tally.reached(s.counts, counter))));
   // Each count can be kept, but not all of them at once.
   if (ends.length > 0 && last[0]) return tooFew(last[0], last[0].least - 1);
-  return short ? tooFew(short.counter, short.possible) : { code: 'tooFewFit', minCount: day.minCount, possible: 0 };
+  return short
+    ? tooFew(short.counter, short.possible)
+    : { code: 'tooFewFit', minCount: day.minCount, possible: 0 };
 };
 
 /** The best of the ways in which a day can end, or why there is none. */

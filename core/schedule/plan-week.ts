@@ -1,5 +1,6 @@
 import type { DayInput } from '../model';
-import { type PlanResult, planDay } from './plan-day';
+import { planDay } from './plan-day';
+import type { PlanResult } from './plan-result';
 
 /** What choosing days needs to know: how much better a day is with its break than without. */
 interface Gain {

@@ -1,5 +1,5 @@
 import type { DayInput, Interval, MinuteOfDay, Minutes } from '../model';
-import { overlaps } from '../schedule';
+import { overlaps, runAfterBreak } from '../schedule';
 
 /** A break as it is planned, for one simulated day. */
 export interface SimBreak {
@@ -125,7 +125,7 @@ export const longestRun = (
     if (start < 0 || !done(i)) continue;
     goTo(start);
     const { relief, lengthMin } = day.breaks[i] as SimBreak;
-    run = relief === 1 ? 0 : Math.floor(run * (1 - relief) + 0.5 + 1e-9);
+    run = runAfterBreak(run, relief);
     minute = start + lengthMin;
   }
   goTo(day.endMin);

@@ -36,7 +36,7 @@ describe('starting points', () => {
     // Toes up: words, ten times 2 s, 2 s back.
     const judged = reviewed(made('call-half-minute'), { library, lookup });
     if (!judged.ok) throw new Error('cannot be timed');
-    const say = judged.timeline.parts[0].lengthMs;
+    const say = judged.timeline.parts[0]!.lengthMs;
     expect(judged.timeline.totals.totalMs).toBe(say + 20_000 + 2000);
   });
 

@@ -3,7 +3,7 @@ import { MOST_LINKS } from '../edit';
 import { stepOf } from '../library';
 import type { Approach, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
 import { rangeOf } from '../review/poses';
-import { announcement } from '../review/rules/things';
+import { announcement } from '../review/rules/room/things';
 import type { Candidate } from './candidates';
 
 /** A candidate with the dose that was chosen. */

@@ -1,10 +1,10 @@
 import { type Break, defaultPace, type Thing } from '../model';
-import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/chest-and-back';
-import { SHORT_SLOT_SEC } from '../review/rules/frame';
-import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot';
-import { announcement } from '../review/rules/things';
+import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
+import { SHORT_SLOT_SEC } from '../review/rules/order/frame';
+import { announcement } from '../review/rules/room/things';
+import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot/slot';
 import type { Column, Program, Row } from '../solver';
-import { sayMs } from '../timing';
+import { fetchMs, positionMs, sayMs } from '../timing';
 import type { Candidate, Setting } from './candidates';
 
 /** Seconds of an area on a side beyond which more is worth nothing. */
@@ -28,11 +28,6 @@ const SHORT_HOLD_MS = 10_000;
 const LONG_SLOT_SEC = 900;
 /** From such a slot on there is a breathing move of its own, not only a movement led by the breath. */
 const BREATHE_SLOT_SEC = 180;
-
-const EDGE_SEC = 3;
-const STAND_SEC = 6;
-const WALL_SEC = 8;
-const THING_SEC = 5;
 
 /** The program of a request, and how to read its columns. */
 export interface SuggestProgram extends Program {
@@ -203,11 +198,11 @@ export const suggestProgram = (
   const slotSec = request.slotSec;
   const emptyColumn = column({ name: 'empty', cost: -EMPTY_COST, lower: 0, upper: slotSec, whole: false });
   const placing = (c: Candidate): number =>
-    c.things.reduce((sec, t) => sec + (t === 'wall' ? WALL_SEC : THING_SEC), 0);
+    fetchMs([], c.things) / 1000;
   const time: (readonly [number, number])[] = [
     ...those(any, (c, dose) => dose.lengthMs / 1000 + placing(c)),
-    [edgeColumn, EDGE_SEC],
-    [standColumn, STAND_SEC],
+    [edgeColumn, positionMs('back', 'edge') / 1000],
+    [standColumn, positionMs('back', 'standing') / 1000],
     ...[...thingColumns].map(
       ([t, x]) => [x, sayMs(announcement(t), brk.pace ?? defaultPace) / 1000] as const,
     ),

@@ -1,6 +1,6 @@
 import type { Area, Break, Move, MoveLookup, Step } from '../model';
 import { stepsOf } from '../model';
-import { opensAny, opensChest, roundsBack } from '../review/rules/chest-and-back';
+import { opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import type { SuggestRequest } from './request';
 
 /** Why a step is in a suggestion; the words are the interface's. */

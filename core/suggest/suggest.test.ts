@@ -32,6 +32,8 @@ const breaksOf = (setting: Setting): Break[] => {
   if (!result.ok) throw new Error(`${result.code} ${result.candidates}`);
   return result.suggestions.map((s) => s.brk);
 };
+/** The first of them. */
+const onlyOf = (setting: Parameters<typeof breaksOf>[0]) => breaksOf(setting)[0]!;
 
 describe('suggesting from the whole library', () => {
   const cases: [string, SuggestRequest][] = [
@@ -61,8 +63,8 @@ describe('suggesting from the whole library', () => {
     for (const [i, a] of breaks.entries())
       for (const b of breaks.slice(i + 1)) {
         const [mine, theirs] = [a, b].map((x) => stepsOf(x).map((s) => s.moveId));
-        const shared = theirs.filter((id) => mine.includes(id)).length;
-        expect(shared * 3, `${mine} | ${theirs}`).toBeLessThanOrEqual(theirs.length * 2);
+        const shared = theirs!.filter((id) => mine!.includes(id)).length;
+        expect(shared * 3, `${mine} | ${theirs}`).toBeLessThanOrEqual(theirs!.length * 2);
       }
   });
 
@@ -78,7 +80,7 @@ describe('suggesting from the whole library', () => {
   ])('follows another way of teaching: %s, %s', (question, answer) => {
     const approach = { ...defaultApproach, [question]: answer };
     const request = ask(420, ['neck', 'chest', 'forearm'], { count: 1, seatedOnly: question !== 'ending' });
-    const [brk] = breaksOf(settingOf(request, { approach }));
+    const brk = onlyOf(settingOf(request, { approach }));
     const judged = reviewed(brk, { library, lookup }, approach);
     expect(judged.ok && judged.findings).toEqual([]);
     if (question === 'sides') expect(brk.items.some((i) => i.type === 'chain')).toBe(true);
@@ -89,7 +91,7 @@ describe('suggesting from the whole library', () => {
   it('says why each step is there', () => {
     const result = suggest(settingOf(ask(600, ['neck', 'chest'], { count: 1 })), solve);
     if (!result.ok) throw new Error(result.code);
-    const [{ brk, reasons }] = result.suggestions;
+    const { brk, reasons } = result.suggestions[0]!;
     for (const { id } of stepsOf(brk)) expect(reasons[id]?.code).toBeTruthy();
     const codes = Object.values(reasons).map((r) => r.code);
     expect(codes).toEqual(expect.arrayContaining(['frame', 'target']));
@@ -110,9 +112,9 @@ describe('suggesting from the whole library', () => {
   });
 
   it('prefers what was not done the last time', () => {
-    const [first] = breaksOf(settingOf(ask(300, ['forearm'], { count: 1 })));
+    const first = onlyOf(settingOf(ask(300, ['forearm'], { count: 1 })));
     const lately = stepsOf(first).map((s) => s.moveId);
-    const [second] = breaksOf(settingOf(ask(300, ['forearm'], { count: 1, lately })));
+    const second = onlyOf(settingOf(ask(300, ['forearm'], { count: 1, lately })));
     const again = stepsOf(second).filter((s) => lately.includes(s.moveId));
     expect(again.length).toBeLessThan(lately.length);
   });
@@ -124,7 +126,7 @@ describe('suggesting from the whole library', () => {
     for (const c of moving) expect(c.others, c.move.id).toBe(1);
     const audience = audienceOf([['shoulder'], ['dizziness']]);
     expect(candidatesFor(settingOf(request, { audience })).some((c) => c.others > 0)).toBe(true);
-    const [brk] = breaksOf(settingOf(request, { audience }));
+    const brk = onlyOf(settingOf(request, { audience }));
     const judged = reviewed(brk, { library, lookup }, defaultApproach, audience);
     expect(judged.ok && judged.findings).toEqual([]);
   });
@@ -151,14 +153,14 @@ describe('suggesting from the whole library', () => {
       },
     );
     if (!result.ok) throw new Error(result.code);
-    expect(result.suggestions[0].gap).toBeGreaterThan(0);
-    expect(result.suggestions[0].gap).toBeLessThanOrEqual(0.05);
+    expect(result.suggestions[0]!.gap).toBeGreaterThan(0);
+    expect(result.suggestions[0]!.gap).toBeLessThanOrEqual(0.05);
   });
 });
 
 describe('suggesting, against every choice there is', () => {
   const small = (seed: number): Move[] => {
-    const pick = <T>(list: readonly T[], i: number): T => list[(seed * 7 + i * 3) % list.length];
+    const pick = <T>(list: readonly T[], i: number): T => list[(seed * 7 + i * 3) % list.length]!;
     const seconds = (least: number, usual: number, most: number) => ({ least, usual: hold(usual), most });
     return [
       move('settle', { kind: 'settle', areas: ['breath'], dose: seconds(5, 10, 15) }),
@@ -210,7 +212,7 @@ describe('suggesting, against every choice there is', () => {
 
   it.each([1, 2, 3, 4, 5, 6])('finds the best of library %i', (seed) => {
     const moves = small(seed);
-    const request = ask([100, 130, 150, 175, 185, 240][seed - 1], ['neck', 'shoulder'], {
+    const request = ask([100, 130, 150, 175, 185, 240][seed - 1]!, ['neck', 'shoulder'], {
       count: 1,
       lately: seed % 2 ? ['tilt'] : [],
     });
@@ -220,6 +222,6 @@ describe('suggesting, against every choice there is', () => {
     const result = suggest(setting, solve, undefined, { nodes: 100_000, seconds: 60, gap: 0 });
     const slow = suggestSlowly(candidates, setting);
     if (!result.ok || slow === null) throw new Error('nothing fits');
-    expect(result.suggestions[0].worth).toBeCloseTo(slow, 5);
+    expect(result.suggestions[0]!.worth).toBeCloseTo(slow, 5);
   });
 });

@@ -20,7 +20,7 @@ describe('what would serve instead of a step', () => {
       expect(move.areas.some((a) => ['neck', 'shoulder'].includes(a))).toBe(true);
       expect(items.some((i) => i.type === 'step' && i.moveId === move.id)).toBe(false);
     }
-    expect(swaps[0].move.areas[0]).toBe('neck');
+    expect(swaps[0]!.move.areas[0]).toBe('neck');
     expect(swaps.map((s) => s.score)).toEqual(swaps.map((s) => s.score).sort((x, y) => y - x));
   });
 

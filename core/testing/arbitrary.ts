@@ -66,7 +66,7 @@ const arbStep = (m: Move, id: string): fc.Arbitrary<Step> =>
 /** Any break the program may hold, together with its moves: sides, directions, chains, sets, things. */
 export const arbBreak: fc.Arbitrary<{ brk: Break; moves: Move[] }> = arbMoves.chain((moves) => {
   const twoWay = moves.filter((m) => m.ways.pattern !== 'together');
-  const single = fc.nat(moves.length - 1).map((i) => moves[i]);
+  const single = fc.nat(moves.length - 1).map((i) => moves[i]!);
   const arbItem = (n: number): fc.Arbitrary<Item> => {
     const plain: fc.Arbitrary<Item> = single.chain((m) => arbStep(m, `s${n}`));
     if (twoWay.length === 0) return plain;
@@ -77,7 +77,7 @@ export const arbBreak: fc.Arbitrary<{ brk: Break; moves: Move[] }> = arbMoves.ch
       )
       .chain(([indexes, nesting]) =>
         fc
-          .tuple(...indexes.map((i, k) => arbStep(twoWay[i], `c${n}l${k}`)))
+          .tuple(...indexes.map((i, k) => arbStep(twoWay[i]!, `c${n}l${k}`)))
           .map((links): Item => ({ type: 'chain', id: `c${n}`, nesting, sides: 'both', links })),
       );
     return fc.oneof({ weight: 3, arbitrary: plain }, { weight: 1, arbitrary: chain });

@@ -29,9 +29,9 @@ export const fitSlowly = (problem: FitProblem): Fitted | null => {
   const best = near.filter((f) => f.cost <= least + 1e-9);
   best.sort((a, b) => {
     const at = a.amounts.findIndex((amount, i) => amount !== b.amounts[i]);
-    return at < 0 ? 0 : b.amounts[at] - a.amounts[at];
+    return at < 0 ? 0 : b.amounts[at]! - a.amounts[at]!;
   });
-  return best[0];
+  return best[0] ?? null;
 };
 
 /** The same two questions put to a mixed-integer solver: the fullest, then the least cost near it. */
@@ -40,8 +40,8 @@ export const fitBySolver = (solver: Solver, problem: FitProblem): Omit<Fitted, '
   const name = (i: number, k: number) => `x${i}_${k}`;
   const terms = (of: (i: number, k: number) => number): string =>
     free.flatMap(({ options }, i) => options.map((_, k) => `+ ${of(i, k)} ${name(i, k)}`)).join(' ');
-  const ms = terms((i, k) => free[i].options[k].workMs / 1000);
-  const cost = terms((i, k) => free[i].options[k].cost);
+  const ms = terms((i, k) => free[i]!.options[k]!.workMs / 1000);
+  const cost = terms((i, k) => free[i]!.options[k]!.cost);
   const once = free.map(
     ({ options }, i) => `o${i}: ${options.map((_, k) => `+ ${name(i, k)}`).join(' ')} = 1`,
   );

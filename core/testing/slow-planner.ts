@@ -80,10 +80,10 @@ export const planByTrying = (day: DayInput): Judged | null => {
     for (let i = from; i < options.length; i++) {
       const last = chosen.at(-1);
       const lastKind = last && day.kinds.find((k) => k.id === last.kindId)!;
-      const next = day.kinds.find((k) => k.id === options[i].kindId)!;
+      const next = day.kinds.find((k) => k.id === options[i]!.kindId)!;
       const gap = next.minGapMin ?? day.minGapMin;
-      if (last && lastKind && options[i].startMin < last.startMin + lastKind.lengthMin + gap) continue;
-      tryFrom(i + 1, [...chosen, options[i]]);
+      if (last && lastKind && options[i]!.startMin < last.startMin + lastKind.lengthMin + gap) continue;
+      tryFrom(i + 1, [...chosen, options[i]!]);
     }
   };
   tryFrom(0, []);

@@ -28,7 +28,7 @@ export const suggestSlowly = (candidates: readonly Candidate[], setting: Setting
   let best: number | null = null;
   for (const choice of every(candidates)) {
     const chosen = candidates.flatMap((candidate, i) =>
-      choice[i] < 0 ? [] : [{ candidate, amount: candidate.doses[choice[i]].amount }],
+      choice[i]! < 0 ? [] : [{ candidate, amount: candidate.doses[choice[i]!]!.amount }],
     );
     const count = (kind: string) => chosen.filter((c) => c.candidate.move.kind === kind).length;
     if (framed && (count('settle') !== 1 || count('close') !== 1 || count('release') < 1)) continue;
@@ -54,7 +54,7 @@ export const suggestSlowly = (candidates: readonly Candidate[], setting: Setting
     const cold = chosen.some(
       ({ candidate: { move } }) =>
         move.kind === 'stretch' &&
-        !moved.has(move.areas[0]) &&
+        !moved.has(move.areas[0]!) &&
         work.some((p) => p.stepId === move.id && p.lengthMs > 10_000),
     );
     if (cold) continue;

@@ -26,7 +26,7 @@ export const planBySolver = (solver: Solver, day: DayInput): Judged | null => {
   const empty = { ...day, minCount: 0, maxCount: null };
   const ends: number[] = [];
   for (let m = day.startMin; m < day.endMin; m++)
-    if (judgeSlowly(empty, [{ startMin: m, kindId: kind.id }])) ends.push(m + kind.lengthMin);
+    if (judgeSlowly(empty, [{ startMin: m, kindId: kind!.id }])) ends.push(m + kind!.lengthMin);
   const arcs: Arc[] = [];
   const minutes = (from: number, until: number): Judged => {
     if (until <= from) return { overMin: 0, cost: 0 };
@@ -35,10 +35,10 @@ export const planBySolver = (solver: Solver, day: DayInput): Judged | null => {
   };
   for (const from of [day.startMin, ...ends]) {
     for (const to of ends) {
-      const start = to - kind.lengthMin;
+      const start = to - kind!.lengthMin;
       if (start < from || (from !== day.startMin && start - from < day.minGapMin)) continue;
       const { overMin, cost } = minutes(from, start);
-      arcs.push({ from, to, overMin, cost: cost + day.lambda * kind.lengthMin, breakArc: true });
+      arcs.push({ from, to, overMin, cost: cost + day.lambda * kind!.lengthMin, breakArc: true });
     }
     arcs.push({ from, to: Number.POSITIVE_INFINITY, ...minutes(from, day.endMin), breakArc: false });
   }

@@ -1,4 +1,4 @@
-import { cueContext } from '../approach/words';
+import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
 import { againOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, sayOf, wayName } from '../cues';
 import { type Approach, type Break, otherSide, type Position, type Side, type Thing } from '../model';
@@ -11,7 +11,7 @@ import type { Part, WorkPart } from './timeline';
 /** A part before it is known where in the break it stands: its index, start and next mean nothing yet. */
 export type LaidPart = Part;
 type Own<T> = T extends Part
-  ? Omit<T, 'index' | 'startMs' | 'next' | 'stepId' | 'moveName' | 'chainId' | 'pass' | 'way'>
+  ? Omit<T, 'index' | 'startMs' | 'next' | 'stepId' | 'moveName' | 'moveKind' | 'chainId' | 'pass' | 'way'>
   : never;
 
 /** Where a step stands while it is laid out. */
@@ -61,6 +61,7 @@ export class Layout {
       next: null,
       stepId: step.id,
       moveName: move.name,
+      moveKind: move.kind,
       chainId: p.chainId,
       pass: p.pass,
       way: part.side ? wayName(move, part.side) : '',

@@ -1,4 +1,4 @@
-import { countWords } from '../cues/words';
+import { countWords } from '../cues/resolve';
 import type { Milliseconds, Pace, Side } from '../model';
 
 /** What a spoken line is for. The first seven open a part; the others are spoken while something is done. */

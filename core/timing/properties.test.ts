@@ -58,8 +58,8 @@ describe('any timeline', () => {
       expect(after.length).toBe(before.length);
       for (const [i, part] of before.entries()) {
         const spoken = part.kind === 'say' || part.kind === 'change';
-        if (spoken) expect(after[i].lengthMs).toBeGreaterThanOrEqual(part.lengthMs);
-        else expect(after[i].lengthMs).toBe(part.lengthMs);
+        if (spoken) expect(after[i]!.lengthMs).toBeGreaterThanOrEqual(part.lengthMs);
+        else expect(after[i]!.lengthMs).toBe(part.lengthMs);
       }
     }));
 
@@ -75,7 +75,7 @@ describe('any timeline', () => {
         const dose = doses.get(part.stepId)!;
         const inBreaths = dose.measure === 'breaths' || (dose.measure === 'reps' && dose.repSec === 'breath');
         const factor = part.kind === 'work' && inBreaths ? 2 : 1;
-        expect(after[i].lengthMs).toBe(part.lengthMs * factor);
+        expect(after[i]!.lengthMs).toBe(part.lengthMs * factor);
       }
     }));
 

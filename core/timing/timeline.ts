@@ -1,5 +1,5 @@
 import type { BreathCycle } from '../breath';
-import type { Milliseconds, Position, Side, Thing } from '../model';
+import type { Kind, Milliseconds, Position, Side, Thing } from '../model';
 import type { Line, LineRole } from './lines';
 
 /** What every part says of itself. Parts follow each other without gaps. */
@@ -8,8 +8,9 @@ interface Base {
   startMs: Milliseconds;
   lengthMs: Milliseconds;
   stepId: string;
-  /** Name of the step's move. */
+  /** Name of the step's move, and what it does in a break. */
   moveName: string;
+  moveKind: Kind;
   /** The chain the step is a link of. */
   chainId: string | null;
   /** 0 for the first side (or the only pass), 1 for the second. */

@@ -1,3 +1,4 @@
+import type { Kind } from '../model';
 import type { Part } from './timeline';
 
 const TITLES = {
@@ -7,12 +8,16 @@ const TITLES = {
   return: 'back to neutral',
 } as const;
 
+/** What works on the body; everything else is called by what it does in a break. */
+const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage', 'release'];
+
 /** What a part is, in a few words: which side or way, which direction, which set; or what is done between. */
-export const partTitle = (part: Part, kind?: string): string => {
+export const partTitle = (part: Part): string => {
   if (part.kind === 'position' || part.kind === 'fetch' || part.kind === 'note') return TITLES[part.kind];
   const way = part.way === 'left' || part.way === 'right' ? `${part.way} side` : part.way;
   if (part.kind === 'return') return [way, TITLES.return].filter(Boolean).join(' · ');
   const set = 'sets' in part && part.sets > 1 ? `set ${part.set} of ${part.sets}` : null;
   if (part.kind === 'rest') return [way, 'rest', `${set} comes next`].filter(Boolean).join(' · ');
-  return [way || kind || 'both sides together', part.direction, set].filter(Boolean).join(' · ');
+  const both = WORKS.includes(part.moveKind) ? 'both sides together' : part.moveKind;
+  return [way || both, part.direction, set].filter(Boolean).join(' · ');
 };

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import ical from 'ical-generator';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
+import { Mode } from './mode';
 import { clockText, standInPage } from './page';
 
 /** A meeting of a stand-in calendar, on some weekdays. Times are minutes of the local day. */
@@ -23,10 +24,6 @@ export interface StandInCalendar {
   zone: string;
   meetings: readonly StandInMeeting[];
 }
-
-/** How a calendar answers: at once, only after a while, or not at all. */
-export const Mode = z.enum(['answers', 'slow', 'silent']);
-export type Mode = z.infer<typeof Mode>;
 
 const Move = z.object({ meetingId: z.string(), byMin: z.coerce.number().int().min(-600).max(600) });
 const Control = z.object({ mode: Mode });

@@ -1,4 +1,4 @@
-import type { Mode } from './calendars';
+import type { Mode } from './mode';
 
 interface Shown {
   id: string;

@@ -13,8 +13,8 @@ import { useMoment } from './leadStore';
 import type { LeadData } from './load';
 import { Progress } from './Progress';
 import { StageFigure } from './StageFigure';
+import { countUnit, nextLine, shownCount } from './stage-words';
 import type { Awake } from './useAwake';
-import { countUnit, nextLine, shownCount } from './words';
 
 interface Props {
   data: LeadData;
@@ -24,9 +24,6 @@ interface Props {
   setMirror: (on: boolean) => void;
   awake: Awake;
 }
-
-/** What only settles or closes is called by its kind; everything else works on something. */
-const WORKS = ['mobilise', 'stretch', 'activate', 'massage'];
 
 /** Read from four metres: the lit half is the side to use, one number, one line, what comes next. */
 export const Stage = ({ data, timed, store, mirror, setMirror, awake }: Props) => {
@@ -75,7 +72,7 @@ export const Stage = ({ data, timed, store, mirror, setMirror, awake }: Props) =
   const lit = side && mirror ? otherSide(side) : side;
   const talking = part !== null && count === null;
   const begins = part !== null && timeline.parts[part.index + 1]?.kind === 'work';
-  const title = part && move ? partTitle(part, WORKS.includes(move.kind) ? undefined : move.kind) : '';
+  const title = part ? partTitle(part) : '';
   const note = part?.kind === 'note';
   return (
     <main

@@ -1,5 +1,5 @@
 import { Button, Modal } from 'antd';
-import type { Trouble } from './messages';
+import type { Trouble } from './trouble';
 
 /** What went wrong, at length. */
 const TroubleDialog = ({ title, content, close }: Trouble & { close: () => void }) => (

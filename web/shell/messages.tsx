@@ -1,13 +1,8 @@
 import { message as antMessage } from 'antd';
 import { createContext, lazy, type ReactNode, Suspense, useContext, useMemo, useState } from 'react';
+import type { Trouble } from './trouble';
 
 type MessageApi = ReturnType<typeof antMessage.useMessage>[0];
-
-/** What went wrong with a file, told at length. */
-export interface Trouble {
-  title: string;
-  content: ReactNode;
-}
 
 interface Messages {
   message: MessageApi;

@@ -1,13 +1,5 @@
 import type { MoveLookup } from '@kotabi/core/model';
-import type { Answer, NeedsRow, Reason, Verdict } from '@kotabi/core/needs';
-
-/** One word or two for a verdict, as it stands in the table. */
-export const VERDICT_WORD: Record<Verdict, string> = {
-  fine: 'fine',
-  'easier rung': 'easier rung',
-  'another move': 'another move',
-  'leave out': 'leave out',
-};
+import type { Answer, NeedsRow, Reason } from '@kotabi/core/needs';
 
 /** The answer in a phrase: which rung, or which move instead. */
 export const answerText = (answer: Answer, lookup: MoveLookup): string => {

@@ -3,7 +3,7 @@ import { planDay, withFrequency } from '@kotabi/core/schedule';
 import { compareRules, SimSettings } from '@kotabi/core/simulate';
 import { describe, expect, it } from 'vitest';
 import { clustered } from '../screens/compare/cluster';
-import { ruleChoices, ruleDays } from '../screens/compare/rules';
+import { ruleChoices, ruleDays } from '../screens/compare/rule-choices';
 import { withSessions } from '../screens/gather/takeOver';
 import { unmetText } from '../screens/week/dialogs/FillDialog';
 import { usualLongRun } from '../week/SimForm';

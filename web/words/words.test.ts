@@ -1,6 +1,6 @@
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import { describe, expect, it } from 'vitest';
-import { daysText } from '../screens/people/words';
+import { daysText } from '../screens/people/people-words';
 import { findingWords } from './findings';
 import { clock, countdown, length, minSec, minuteOf, seconds } from './time';
 

@@ -16,7 +16,7 @@ import { compareAway } from '../../workers';
 import { useAway } from '../../workers/useAway';
 import look from './compare.module.css';
 import { RulesChart } from './RulesChart';
-import { ruleChoices, ruleDays } from './rules';
+import { ruleChoices, ruleDays } from './rule-choices';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const LETTERS = 'ABCDEFGHIJKL';

@@ -13,8 +13,8 @@ import { useMessages } from '../../shell/messages';
 import { DaysOff } from './DaysOff';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
+import { DAY_NAMES } from './people-words';
 import { StandingTimes } from './StandingTimes';
-import { DAY_NAMES } from './words';
 
 interface Values {
   name: string;

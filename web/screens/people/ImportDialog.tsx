@@ -16,7 +16,7 @@ import { useMemo, useRef, useState } from 'react';
 import { messageOf, request } from '../../api/client';
 import { useMessages } from '../../shell/messages';
 import styles from './people.module.css';
-import { limitText } from './words';
+import { limitText } from './people-words';
 
 const LABEL: Record<PeopleColumn, string> = {
   name: 'Name',

@@ -9,7 +9,7 @@ import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { answerText, readOut, reasonText } from '../../words/needs';
 import styles from './needs.module.css';
-import { limitText } from './words';
+import { limitText } from './people-words';
 
 const CLASS: Record<Answer['verdict'], string | undefined> = {
   fine: styles.fine,

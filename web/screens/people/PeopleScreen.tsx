@@ -10,7 +10,7 @@ import { useTitle } from '../../shell/useTitle';
 import { clock } from '../../words/time';
 import { PeopleTable } from './PeopleTable';
 import styles from './people.module.css';
-import { daysText } from './words';
+import { daysText } from './people-words';
 
 /** The form is the heaviest part of the screen; the groups and their people are there before it. */
 const GroupForm = lazy(() => import('./GroupForm').then((m) => ({ default: m.GroupForm })));

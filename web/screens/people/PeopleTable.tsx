@@ -8,7 +8,7 @@ import { useDelete, usePeople } from '../../api/queries';
 import { useMessages } from '../../shell/messages';
 import { Tinted } from '../../words/Tinted';
 import styles from './people.module.css';
-import { limitText } from './words';
+import { limitText } from './people-words';
 
 const ImportDialog = lazy(() => import('./ImportDialog').then((m) => ({ default: m.ImportDialog })));
 const PersonDialog = lazy(() => import('./PersonDialog').then((m) => ({ default: m.PersonDialog })));

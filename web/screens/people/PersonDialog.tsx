@@ -18,7 +18,7 @@ import { useFormDocument, useKeptForm } from '../../document/useKeptForm';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
-import { DAY_NAMES, limitText } from './words';
+import { DAY_NAMES, limitText } from './people-words';
 
 type SideOrBoth = Side | 'both';
 const SIDES: SideOrBoth[] = ['left', 'right', 'both'];

@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import { USE_NAME } from '../../dayband/Spans';
 import { clock } from '../../words/time';
 import styles from './people.module.css';
-import { daysText } from './words';
+import { daysText } from './people-words';
 
 /** The times that come into each new week of a group; they are entered in a week and can be taken out here. */
 export const StandingTimes = ({

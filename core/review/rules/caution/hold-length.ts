@@ -1,0 +1,53 @@
+import type { Dose } from '../../../model';
+import { published } from '../../../reference';
+import { eachStep } from '../../each-step';
+import { isHeld, partsOf } from '../../facts';
+import type { Finding } from '../../finding';
+
+const LEAST_MS = published.staticHold.leastSec * 1000;
+const MOST_MS = published.staticHoldTotal.olderMostSec * 1000;
+
+/** The dose that makes a hold of so many seconds. */
+const asDose = (dose: Dose, seconds: number, cycleMs: number, up: boolean): number => {
+  if (dose.measure === 'seconds') return seconds;
+  const breaths = (seconds * 1000) / cycleMs;
+  return Math.max(1, up ? Math.ceil(breaths) : Math.floor(breaths));
+};
+
+/** A hold shorter than the published 10 s, or longer than 60 s. */
+export const holdLength = eachStep((at, { timeline }): Finding[] => {
+  if (!isHeld(at)) return [];
+  const { step, move } = at;
+  const works = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
+  if (works.length === 0) return [];
+  const lengths = works.map((p) => p.lengthMs);
+  const [short, long] = [Math.min(...lengths), Math.max(...lengths)];
+  const cycleMs = works[0]?.breath?.cycleMs ?? 10_000;
+  const one = { stepIds: [step.id], move: move.name } as const;
+  const unit = step.dose.measure === 'seconds' ? 's' : 'breaths';
+  const fix = (seconds: number, up: boolean) =>
+    ({ do: 'dose', stepId: step.id, amount: asDose(step.dose, seconds, cycleMs, up), unit }) as const;
+  if (short < LEAST_MS)
+    return [
+      {
+        ...one,
+        code: 'holdTooShort',
+        weight: 'look',
+        holdMs: short,
+        leastMs: LEAST_MS,
+        fix: fix(LEAST_MS / 1000, true),
+      },
+    ];
+  if (long > MOST_MS)
+    return [
+      {
+        ...one,
+        code: 'holdTooLong',
+        weight: 'caution',
+        holdMs: long,
+        mostMs: MOST_MS,
+        fix: fix(MOST_MS / 1000, false),
+      },
+    ];
+  return [];
+});

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { brk, hold, move, step } from '../../../testing/build';
+import { codes, findings, libStep, mended } from '../../../testing/review';
+
+const a = move('a', { kind: 'mobilise' });
+const at = (slotSec: number) => codes(findings(brk([step('a', { dose: hold(40) })], { slotSec }), [a]));
+
+describe('frame', () => {
+  it('wants a settle, a breath and a close, but not in a minute or less', () => {
+    expect(at(61)).toEqual(['noSettle', 'noBreath', 'noClose']);
+    expect(at(60)).toEqual([]);
+    expect(findings(brk([]), [])).toEqual([]);
+  });
+
+  it('wants something that lets go after two holds', () => {
+    const holds = [libStep('fingers-up'), libStep('fingers-down')];
+    const b = (items: typeof holds) =>
+      codes(
+        findings(
+          brk([libStep('sit-tall'), libStep('wrist-circles'), ...items, libStep('arms-up-breath')]),
+          [],
+        ),
+      );
+    expect(b(holds)).toContain('nothingReleased');
+    expect(b([...holds, libStep('shake-hands-out')])).not.toContain('nothingReleased');
+  });
+
+  it('puts each where it belongs', () => {
+    const bare = brk([step('a', { dose: hold(60) })], { slotSec: 150 });
+    const one = mended(bare, [a], 'noSettle');
+    const two = mended(one.brk, [a], 'noBreath');
+    const three = mended(two.brk, [a], 'noClose');
+    expect(three.brk.items.map((i) => i.type === 'step' && i.moveId)).toEqual([
+      'sit-tall',
+      'slow-breaths',
+      'a',
+      'arms-up-breath',
+    ]);
+    expect(three.codes).toEqual([]);
+  });
+});

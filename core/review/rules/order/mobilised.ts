@@ -1,0 +1,46 @@
+import type { Area } from '../../../model';
+import { moveFor } from '../../choose';
+import { isHeld, partsOf, placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+/** Longer holds than this want the area moved first. Common practice, no source. */
+const SHORT_HOLD_MS = 10_000;
+
+const WALK = 'walk-about';
+
+/** A stretch held for more than 10 s whose area has not been mobilised before it. */
+export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
+  const warm = new Set<Area>();
+  const { approach } = resolved;
+  if (approach.warmUp === 'none') return [];
+  let walked = false;
+  return placedSteps(resolved).flatMap(({ step, move, ...at }): Finding[] => {
+    if (move.id === WALK) walked = true;
+    if (move.kind === 'mobilise') for (const area of move.areas) warm.add(area);
+    if (!isHeld({ step, move })) return [];
+    const holds = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
+    const holdMs = Math.max(0, ...holds.map((p) => p.lengthMs));
+    const area = move.areas[0] as Area;
+    if (holdMs <= SHORT_HOLD_MS || warm.has(area)) return [];
+    if (approach.warmUp === 'walk first' && walked) return [];
+    const quiet = resolved.brk.onCall ?? false;
+    const mover = moveFor(
+      library,
+      'mobilise',
+      area,
+      approach,
+      (m) => (m.position === at.position || m.alsoIn.includes(at.position)) && (!quiet || m.discreet.call),
+    );
+    return [
+      {
+        code: 'notMobilised',
+        weight: 'caution',
+        stepIds: [step.id],
+        move: move.name,
+        area,
+        holdMs,
+        ...(mover && { fix: { do: 'add', moveId: mover.id, name: mover.name, beforeId: step.id } }),
+      },
+    ];
+  });
+};

@@ -1,0 +1,36 @@
+import { placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+import { rangeOf } from '../../poses';
+
+/** A movement this much larger than a later one of the same area comes too early. Common practice, no source. */
+const LARGER = 1.5;
+const LARGER_BY_DEG = 20;
+
+/** Within an area, small movements come before large ones. */
+export const range: ReviewRule = ({ resolved }) => {
+  const moving = placedSteps(resolved).filter(({ move }) => move.kind === 'mobilise');
+  const told = new Set<string>();
+  return moving.flatMap(({ step, move, chainId, position }, i): Finding[] => {
+    const [area] = move.areas;
+    if (!area || told.has(area)) return [];
+    const swing = rangeOf(move, step.rung);
+    const later = moving.slice(i + 1).find((s) => {
+      const other = rangeOf(s.move, s.step.rung);
+      return s.move.areas[0] === area && other > 0 && swing > other * LARGER && swing > other + LARGER_BY_DEG;
+    });
+    if (!later) return [];
+    told.add(area);
+    const movable = chainId === null && later.chainId === null && later.position === position;
+    const fix = { do: 'move', stepId: later.step.id, beforeId: step.id } as const;
+    return [
+      {
+        code: 'largeFirst',
+        weight: 'look',
+        stepIds: [step.id, later.step.id],
+        move: move.name,
+        later: later.move.name,
+        ...(movable && { fix }),
+      },
+    ];
+  });
+};

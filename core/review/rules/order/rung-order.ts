@@ -1,0 +1,31 @@
+import { type Move, rungOf } from '../../../model';
+import { placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+const heightOf = (move: Move, rung: string | undefined): number =>
+  move.rungs.findIndex((r) => r.name === rungOf(move, rung)?.name);
+
+/** A strong rung of a move before an easier one of the same move. Common practice: easy before strong. */
+export const rungOrder: ReviewRule = ({ resolved }) => {
+  const steps = placedSteps(resolved);
+  if (new Set(steps.map((s) => s.step.moveId)).size === steps.length) return [];
+  return steps.flatMap(({ step, move, index }): Finding[] => {
+    const height = heightOf(move, step.rung);
+    if (height < 1) return [];
+    const easier = steps
+      .slice(index + 1)
+      .find((s) => s.step.moveId === step.moveId && heightOf(s.move, s.step.rung) < height);
+    if (!easier) return [];
+    return [
+      {
+        code: 'strongFirst',
+        weight: 'caution',
+        stepIds: [step.id, easier.step.id],
+        move: move.name,
+        rung: rungOf(move, step.rung)?.name ?? '',
+        later: rungOf(move, easier.step.rung)?.name ?? '',
+        fix: { do: 'move', stepId: easier.step.id, beforeId: step.id },
+      },
+    ];
+  });
+};

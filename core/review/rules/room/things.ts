@@ -1,0 +1,38 @@
+import { THING_WORDS } from '../../../cues';
+import { Thing } from '../../../model';
+import type { Line } from '../../../timing';
+import { partsOf, placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+const IN_REACH: readonly Thing[] = ['desk', 'chair'];
+
+/** What is said before the start, so that nobody has to go and look for it halfway. */
+export const announcement = (thing: Thing): string =>
+  thing === 'wall'
+    ? `Later we need ${THING_WORDS.wall}. See where yours is before we start.`
+    : `Later we need ${THING_WORDS[thing]}. Put it within reach before we start.`;
+
+/** How each thing is found in what is said. */
+const NAMED = new Map(Thing.options.map((thing) => [thing, new RegExp(`\\b${thing}`, 'i')]));
+const names = (lines: readonly Line[], thing: Thing): boolean =>
+  lines.some((line) => NAMED.get(thing)?.test(line.text));
+
+/** A thing needed halfway that nobody has been told of. */
+export const things: ReviewRule = ({ resolved, timeline }) => {
+  const steps = placedSteps(resolved);
+  const known = new Set<Thing>(IN_REACH);
+  const found: Finding[] = [];
+  for (const { step, move, index, things } of steps) {
+    for (const thing of things) {
+      if (known.has(thing)) continue;
+      known.add(thing);
+      const said = steps
+        .slice(0, index)
+        .some((s) => partsOf(timeline, s.step.id).some((p) => names(p.lines, thing)));
+      if (index === 0 || said) continue;
+      const fix = { do: 'announce', text: announcement(thing) } as const;
+      found.push({ code: 'thingLate', weight: 'caution', stepIds: [step.id], move: move.name, thing, fix });
+    }
+  }
+  return found;
+};

@@ -1,0 +1,37 @@
+import { moveFor } from '../../choose';
+import { placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+/** Less than this for an area the break is for is hardly anything. Common practice, no source. */
+const HARDLY_MS = 10_000;
+
+/** An area the break is said to be for, and that is hardly held at all on one of its sides. */
+export const targets: ReviewRule = ({ resolved, timeline, library }) => {
+  const steps = placedSteps(resolved);
+  return (resolved.brk.targets ?? []).flatMap((area): Finding[] => {
+    const own = steps.filter(({ move }) => move.areas.includes(area) && move.kind !== 'settle');
+    const held = (side: 'left' | 'right'): number =>
+      own.reduce((sum, { step }) => {
+        const felt = timeline.parts.filter(
+          (p) => p.stepId === step.id && p.kind === 'work' && (p.felt === side || p.felt === 'both'),
+        );
+        return sum + felt.reduce((ms, p) => ms + p.lengthMs, 0);
+      }, 0);
+    const heldMs = Math.min(held('left'), held('right'));
+    if (heldMs >= HARDLY_MS) return [];
+    const put =
+      moveFor(library, 'stretch', area, resolved.approach) ??
+      moveFor(library, 'mobilise', area, resolved.approach);
+    const end = steps.find(({ move }) => move.kind === 'release' || move.kind === 'close')?.step.id ?? null;
+    return [
+      {
+        code: 'targetMissed',
+        weight: 'caution',
+        stepIds: own.map((s) => s.step.id),
+        area,
+        heldMs,
+        ...(put && { fix: { do: 'add', moveId: put.id, name: put.name, beforeId: end } }),
+      },
+    ];
+  });
+};

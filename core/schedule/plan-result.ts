@@ -1,0 +1,17 @@
+import type { MinuteOfDay, PlacedBreak } from '../model';
+import type { CountOf } from './counters';
+import type { DayReading } from './run';
+
+/** A day with its breaks placed, and what it comes to. */
+export interface DayPlan extends Omit<DayReading, 'run' | 'use'> {
+  breaks: PlacedBreak[];
+}
+
+/** Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day. */
+export type PlanFailure =
+  | ({ code: 'tooFewFit'; minCount: number; possible: number } & CountOf)
+  | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }
+  | ({ code: 'tooManyLocked'; maxCount: number; locked: number } & CountOf)
+  | { code: 'tooManyCounts'; most: number };
+
+export type PlanResult = { ok: true; plan: DayPlan } | { ok: false; failure: PlanFailure };
