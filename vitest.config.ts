@@ -24,13 +24,12 @@ export default defineConfig({
           globalSetup: 'e2e/setup.ts',
           testTimeout: 120_000,
           hookTimeout: 60_000,
-          // Two cores: two files at a time, each with its own server, database and browser.
+          // Two cores: two files at a time, each with one browser for all the files it comes to.
           maxWorkers: 2,
+          isolate: false,
           // A screen follows a key a moment later, and later still on a loaded machine.
           expect: { poll: { timeout: 10_000, interval: 50 } },
           sequence: { groupOrder: 1 },
-          // A real browser on a loaded machine: what fails once is tried once more, and the report shows both.
-          retry: 1,
         },
       },
     ],

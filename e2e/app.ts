@@ -1,64 +1,93 @@
-import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { createApp } from '../server/app';
+import { createContext } from '../server/context';
+import { openDatabase } from '../server/db/open';
+import { demoStandIns } from '../server/demo/calendars';
+import { loadDemo, subscribeDemo } from '../server/demo/load';
+import { listen } from '../server/listen';
+import { createLogger } from '../server/log';
+import { webDir } from '../server/paths';
+import { createPool, type Pool } from '../server/pool/pool';
+import { startClockwork } from '../server/reminders/clockwork';
+import { createStandIn } from '../server/stand-ins/calendars';
 
+const HOST = '127.0.0.1';
 const root = resolve(import.meta.dirname, '..');
 
 export interface RunningApp {
   url: string;
-  /** Address of the stand-in calendars; empty without demo data. */
+  /** Address of the stand-in calendars; empty where nothing asked for them. */
   standIn: string;
-  db: string;
-  process: ChildProcess;
   /** Ends the server and takes its database away. */
   stop: () => Promise<void>;
 }
 
-const ended = (child: ChildProcess): Promise<void> =>
-  child.exitCode !== null || child.signalCode !== null
-    ? Promise.resolve()
-    : new Promise((done) => {
-        child.once('exit', () => done());
-      });
+const log = createLogger('error');
 
-/** Starts the real application on a free port with a database of its own. */
-export const startApp = async (
-  options: { demo?: boolean; db?: string; port?: number } = {},
-): Promise<RunningApp> => {
+// One set of threads, of the built server, for all tests of a worker: starting them takes longer than most tests.
+const shared = globalThis as { kotabiPool?: Pool };
+const pool = (): Pool => {
+  shared.kotabiPool ??= createPool({ file: join(root, 'server', 'dist', 'tasks.js') });
+  return shared.kotabiPool;
+};
+
+const ended = (server: Server): Promise<void> =>
+  new Promise((done) => {
+    server.close(() => done());
+    server.closeAllConnections();
+  });
+
+const startStandIn = async () => {
+  const { server, port } = await listen(createStandIn(demoStandIns), 0, HOST);
+  return { server, address: `http://${HOST}:${port}` };
+};
+
+/** Makes the databases that the tests start from, each in one file: an empty one, and one with the demo data. */
+export const makeReady = async (file: string, demo: boolean): Promise<void> => {
+  const { db, close } = await openDatabase(file);
+  if (demo) {
+    const ctx = createContext(db, () => new Date(), pool(), log);
+    const standIn = await startStandIn();
+    await loadDemo(ctx);
+    await subscribeDemo(ctx, standIn.address, true);
+    await ended(standIn.server);
+    await pool().close();
+  }
+  // Closing the last connection puts what is in the log beside the file into it.
+  close();
+};
+
+export interface AppWish {
+  /** The ready database to start from: it is copied. */
+  from: string;
+  /** With stand-in calendars of its own. */
+  calendars?: boolean;
+  /** How often what is due is looked at, ms; never when absent. */
+  everyMs?: number;
+}
+
+/** The real application on a free port, in this process, on its own copy of a ready database. */
+export const startApp = async ({ from, calendars, everyMs }: AppWish): Promise<RunningApp> => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-db-'));
-  const db = options.db ?? join(dir, 'kotabi.db');
-  const child = spawn(process.execPath, ['server/dist/main.js', ...(options.demo ? ['--demo'] : [])], {
-    cwd: root,
-    env: {
-      ...process.env,
-      [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
-      KOTABI_PORT: String(options.port ?? 0),
-      KOTABI_STAND_IN_PORT: '0',
-    },
-  });
-  let output = '';
-  const url = await new Promise<string>((found, failed) => {
-    const limit = setTimeout(() => failed(new Error(`The server did not start:\n${output}`)), 20_000);
-    const read = (chunk: Buffer): void => {
-      output += String(chunk);
-      const match = /ready at (http:\/\/\S+)/.exec(output);
-      if (!match?.[1]) return;
-      clearTimeout(limit);
-      found(match[1]);
-    };
-    child.stdout.on('data', read);
-    child.stderr.on('data', read);
-    child.once('exit', () => failed(new Error(`The server ended:\n${output}`)));
-  });
+  const file = join(dir, 'kotabi.db');
+  copyFileSync(from, file);
+  const { db, close } = await openDatabase(file);
+  const ctx = createContext(db, () => new Date(), pool(), log);
+  const standIn = calendars ? await startStandIn() : null;
+  if (standIn) await subscribeDemo(ctx, standIn.address, false);
+  const clockwork = everyMs === undefined ? null : startClockwork(ctx, everyMs);
+  const { server, port } = await listen(createApp({ db, pool: pool(), log, webDir }), 0, HOST);
   return {
-    url,
-    standIn: /Stand-in calendars: (http:\/\/\S+)/.exec(output)?.[1] ?? '',
-    db,
-    process: child,
+    url: `http://${HOST}:${port}`,
+    standIn: standIn?.address ?? '',
     stop: async () => {
-      child.kill('SIGINT');
-      await ended(child);
+      await clockwork?.stop();
+      await ended(server);
+      if (standIn) await ended(standIn.server);
+      close();
       rmSync(dir, { recursive: true, force: true });
     },
   };

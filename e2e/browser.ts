@@ -1,7 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { type BrowserContext, chromium } from 'playwright-core';
+import { type Browser, type BrowserContext, chromium } from 'playwright-core';
 
 const FLAGS = [
   '--no-sandbox',
@@ -12,28 +9,34 @@ const FLAGS = [
   '--no-first-run',
 ];
 
-/** A headless Chromium with an empty profile of its own, which goes with it. */
-export const openBrowser = async (
-  viewport = { width: 1280, height: 800 },
-  /** Moving figures cost a machine without a graphics card dearly: they move only where a test is about them. */
-  moving = false,
-): Promise<{ context: BrowserContext; close: () => Promise<void> }> => {
-  const profile = mkdtempSync(join(tmpdir(), 'kotabi-profile-'));
-  const context = await chromium.launchPersistentContext(profile, {
+// One headless Chromium, on a new profile, for all tests of a worker: it ends with the worker.
+const shared = globalThis as { kotabiBrowser?: Promise<Browser> };
+const browser = (): Promise<Browser> => {
+  shared.kotabiBrowser ??= chromium.launch({
     executablePath: process.env.KOTABI_CHROMIUM ?? '/usr/bin/chromium',
     headless: true,
     args: FLAGS,
-    viewport,
+  });
+  return shared.kotabiBrowser;
+};
+
+export interface ContextWish {
+  viewport?: { width: number; height: number };
+  /** Moving figures cost a machine without a graphics card dearly: they move only where a test is about them. */
+  moving?: boolean;
+}
+
+/** A browser context: nothing is kept in it, and nothing of it stays. */
+export const openContext = async ({ viewport, moving }: ContextWish = {}): Promise<BrowserContext> =>
+  (await browser()).newContext({
+    viewport: viewport ?? { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Lisbon',
     acceptDownloads: true,
     reducedMotion: moving ? 'no-preference' : 'reduce',
   });
-  return {
-    context,
-    close: async () => {
-      await context.close();
-      rmSync(profile, { recursive: true, force: true });
-    },
-  };
+
+/** Ends the browser, where a program has to end by itself. */
+export const closeBrowser = async (): Promise<void> => {
+  await (await shared.kotabiBrowser)?.close();
 };

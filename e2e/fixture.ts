@@ -1,8 +1,9 @@
+import { join } from 'node:path';
 import { mondayOf } from '@kotabi/core/schedule';
 import type { BrowserContext, Page } from 'playwright-core';
-import { afterAll, beforeAll, expect } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, expect, inject } from 'vitest';
 import { type RunningApp, startApp } from './app';
-import { openBrowser } from './browser';
+import { type ContextWish, openContext } from './browser';
 
 /** The Monday of this week, as the demo data lies around it. */
 export const monday = mondayOf(new Date().toISOString().slice(0, 10));
@@ -10,38 +11,47 @@ export const monday = mondayOf(new Date().toISOString().slice(0, 10));
 export interface Fixture {
   app: RunningApp;
   context: BrowserContext;
-  /** A page on a path of the application; anything that breaks in it fails the test file. */
+  /** A page on a path of the application; anything that breaks in it fails the test. */
   open: (path: string, prepare?: (page: Page) => Promise<void>) => Promise<Page>;
 }
 
-/** The application and a browser for one test file. */
-export const useApp = (options: {
+export interface FixtureWish extends ContextWish {
   demo: boolean;
-  viewport?: { width: number; height: number };
-  moving?: boolean;
-}): Fixture => {
+  calendars?: boolean;
+  everyMs?: number;
+  /** The tests of the file are one story: each goes on where the one before stopped. */
+  story?: boolean;
+}
+
+/** The application on a database of its own and a browser context of its own, for each test or for one story. */
+export const useApp = ({ demo, calendars, everyMs, story, ...context }: FixtureWish): Fixture => {
   const fixture = {} as Fixture;
   const errors: string[] = [];
-  let close: () => Promise<void>;
-  beforeAll(async () => {
-    fixture.app = await startApp({ demo: options.demo });
-    const browser = await openBrowser(options.viewport, options.moving);
-    fixture.context = browser.context;
-    close = browser.close;
+  const begin = async (): Promise<void> => {
+    const from = join(inject('ready'), demo ? 'demo.db' : 'empty.db');
+    fixture.app = await startApp({ from, calendars, everyMs });
+    fixture.context = await openContext(context);
+    fixture.context.setDefaultTimeout(10_000);
+    fixture.context.on('weberror', (error) => errors.push(error.error().message));
     fixture.open = async (path, prepare) => {
       const page = await fixture.context.newPage();
-      page.setDefaultTimeout(10_000);
-      page.on('pageerror', (error) => errors.push(error.message));
       await prepare?.(page);
       await page.goto(fixture.app.url + path);
       return page;
     };
-  });
-  afterAll(async () => {
-    await close?.();
+  };
+  const finish = async (): Promise<void> => {
+    await fixture.context?.close();
     await fixture.app?.stop();
-    expect(errors).toEqual([]);
-  });
+    expect(errors.splice(0)).toEqual([]);
+  };
+  if (story) {
+    beforeAll(begin);
+    afterAll(finish);
+  } else {
+    beforeEach(begin);
+    afterEach(finish);
+  }
   return fixture;
 };
 

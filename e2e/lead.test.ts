@@ -1,29 +1,19 @@
 import type { Page } from 'playwright-core';
-import { afterEach, describe, expect, it } from 'vitest';
-import { openBrowser } from './browser';
+import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 const START = new Date('2026-11-25T09:00:00Z');
 
-const closers = new Map<Page, () => Promise<void>>();
-
-/** The page before the start, in a browser of its own, since its clock belongs to all pages of a browser. */
+/** The page before the start, with its clock under control. */
 const ready = async (id = 'between-meetings'): Promise<Page> => {
-  const { context, close } = await openBrowser();
-  const page = await context.newPage();
-  closers.set(page, close);
-  page.setDefaultTimeout(10_000);
+  const page = await fixture.context.newPage();
   await page.clock.install({ time: START });
   await page.goto(`${fixture.app.url}/lead/${id}`);
   await page.getByRole('button', { name: 'Start' }).waitFor();
   await page.clock.pauseAt(new Date(START.getTime() + 60_000));
   return page;
 };
-afterEach(async () => {
-  for (const close of closers.values()) await close();
-  closers.clear();
-});
 const tick = async (page: Page, ms: number): Promise<void> => {
   await page.clock.fastForward(ms);
   await page.clock.runFor(40);

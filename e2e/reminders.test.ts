@@ -2,7 +2,7 @@ import { mondayOf } from '@kotabi/core/schedule';
 import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
 
-const fixture = useApp({ demo: false });
+const fixture = useApp({ demo: false, everyMs: 250 });
 
 const put = async (path: string, value: object): Promise<void> => {
   const answer = await fetch(fixture.app.url + path, {

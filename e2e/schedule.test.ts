@@ -4,7 +4,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { monday, saved, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, calendars: true });
 /** A week that lies ahead as a whole, so that every day of it can still change. */
 const next = addDays(monday, 7);
 

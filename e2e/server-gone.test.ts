@@ -1,32 +1,33 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { BrowserContext } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type RunningApp, startApp } from './app';
-import { openBrowser } from './browser';
+import { openContext } from './browser';
 import { saved, stepNames } from './fixture';
+import { type Program, startProgram } from './process';
 
 // A server that really ends and really starts again, on the same port and the same database.
 const dir = mkdtempSync(join(tmpdir(), 'kotabi-gone-'));
 const db = join(dir, 'demo.db');
-let app: RunningApp;
-let browser: Awaited<ReturnType<typeof openBrowser>>;
+let app: Program;
+let context: BrowserContext;
 beforeAll(async () => {
-  app = await startApp({ demo: true, db });
-  browser = await openBrowser();
+  app = await startProgram({ demo: true, db });
+  context = await openContext();
 });
 afterAll(async () => {
-  await browser?.close();
+  await context?.close();
   await app?.stop();
   rmSync(dir, { recursive: true, force: true });
 });
 const again = async (): Promise<void> => {
-  app = await startApp({ demo: true, db, port: Number(new URL(app.url).port) });
+  app = await startProgram({ demo: true, db, port: Number(new URL(app.url).port) });
 };
 
 describe('the server stops and comes back', () => {
   it('work goes on, is said not to be saved, and is saved when the server is back', async () => {
-    const page = await browser.context.newPage();
+    const page = await context.newPage();
     await page.goto(`${app.url}/breaks/between-meetings`);
     await page.getByRole('option').first().waitFor();
     // What computes is loaded a moment after the sheet.
@@ -52,7 +53,7 @@ describe('the server stops and comes back', () => {
   });
 
   it('a page closed while it is gone loses nothing', async () => {
-    const page = await browser.context.newPage();
+    const page = await context.newPage();
     await page.goto(`${app.url}/breaks/late-morning`);
     await page.getByRole('option').first().waitFor();
     await app.stop();
@@ -61,7 +62,7 @@ describe('the server stops and comes back', () => {
     await page.getByText('Not saved: the server does not answer').waitFor();
     await page.close();
     await again();
-    const next = await browser.context.newPage();
+    const next = await context.newPage();
     await next.goto(`${app.url}/breaks/late-morning`);
     await next.getByText('What had not reached the server the last time is back.').waitFor();
     await expect.poll(() => stepNames(next)).not.toContain('Shoulder rolls');

@@ -1,9 +1,25 @@
 import { spawnSync } from 'node:child_process';
-import { resolve } from 'node:path';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import type { TestProject } from 'vitest/node';
+import { makeReady } from './app';
 
-/** The browser tests drive the built interface, so it is built first when it is out of date. */
-export default (): void => {
+declare module 'vitest' {
+  interface ProvidedContext {
+    /** The folder of the ready databases, `empty.db` and `demo.db`. */
+    ready: string;
+  }
+}
+
+/** The browser tests drive what is built, so it is built first when it is out of date; and start from ready databases. */
+export default async (project: TestProject): Promise<() => void> => {
   const root = resolve(import.meta.dirname, '..');
   const { status } = spawnSync(process.execPath, ['scripts/build.mjs'], { cwd: root, stdio: 'inherit' });
-  if (status !== 0) throw new Error('The interface could not be built.');
+  if (status !== 0) throw new Error('The application could not be built.');
+  const ready = mkdtempSync(join(tmpdir(), 'kotabi-ready-'));
+  await makeReady(join(ready, 'empty.db'), false);
+  await makeReady(join(ready, 'demo.db'), true);
+  project.provide('ready', ready);
+  return () => rmSync(ready, { recursive: true, force: true });
 };

@@ -2,8 +2,8 @@ import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { addDays, mondayOf } from '@kotabi/core/schedule';
 import type { Page } from 'playwright-core';
-import { startApp } from './app';
-import { openBrowser } from './browser';
+import { closeBrowser, openContext } from './browser';
+import { startProgram } from './process';
 
 // Takes one picture of each main view from the demo data, for the README. `npm run shots [-- folder [name ...]]`.
 const [folder = 'docs/screenshots', ...only] = process.argv.slice(2);
@@ -101,8 +101,8 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ],
 ];
 
-const app = await startApp({ demo: true });
-const { context, close } = await openBrowser(undefined, true);
+const app = await startProgram({ demo: true });
+const context = await openContext({ moving: true });
 try {
   mkdirSync(out, { recursive: true });
   for (const [name, path, act] of views) {
@@ -118,6 +118,6 @@ try {
     await page.close();
   }
 } finally {
-  await close();
+  await closeBrowser();
   await app.stop();
 }

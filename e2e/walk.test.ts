@@ -4,7 +4,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: false });
+const fixture = useApp({ demo: false, story: true });
 
 const addMove = async (page: Page, name: string): Promise<void> => {
   await page.getByRole('region', { name: 'Add a move' }).getByRole('button', { name }).click();

@@ -68,6 +68,7 @@ const PARTS = [
     to: at('web', 'dist', 'index.html'),
     make: () => {
       runTool('vite', ['build', 'web', '--logLevel', 'warn'], BUILT);
+      runTool('vite', ['build', 'web', '--mode', 'lead', '--logLevel', 'warn'], BUILT);
       compressBuilt(at('web', 'dist'));
     },
   },

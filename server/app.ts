@@ -19,7 +19,7 @@ import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
 import { takeAwayRoutes } from './routes/take-away';
 import { weekRoutes } from './routes/weeks';
-import { staticRoutes } from './static';
+import { assetRoutes, staticRoutes } from './static';
 
 export interface AppOptions {
   db: Database;
@@ -36,6 +36,7 @@ export const createApp = ({ db, pool, log, now = () => new Date(), webDir }: App
   app.disable('x-powered-by');
   const ctx = createContext(db, now, pool, log);
   app.use(logRequests(log));
+  if (webDir) assetRoutes(app, webDir);
   app.use(compression());
   computeRoutes(app, ctx);
   calendarBodies(app);

@@ -7,10 +7,8 @@ const FOR_EVER = 'public, max-age=31536000, immutable';
 /** Pages and everything else are asked for anew, and answered in a word when they have not changed. */
 const ASK_AGAIN = 'no-cache';
 
-/** Gives out the built interface, compressed as it was built: the page for leading, and one page for everything else. */
-export const staticRoutes = (app: Express, webDir: string): void => {
-  if (!existsSync(webDir)) return;
-  const files = sirv(webDir, {
+const filesOf = (webDir: string): RequestHandler =>
+  sirv(webDir, {
     etag: true,
     gzip: true,
     brotli: true,
@@ -20,6 +18,18 @@ export const staticRoutes = (app: Express, webDir: string): void => {
     setHeaders: (res, pathname) =>
       res.setHeader('Cache-Control', pathname.startsWith('/assets/') ? FOR_EVER : ASK_AGAIN),
   });
+
+/** Gives out the files of the built interface before anything else is looked at: a screen asks for dozens at once. */
+export const assetRoutes = (app: Express, webDir: string): void => {
+  if (!existsSync(webDir)) return;
+  const files = filesOf(webDir);
+  app.use((req, res, next) => (req.path.startsWith('/assets/') ? files(req, res, next) : next()));
+};
+
+/** Gives out the built interface, compressed as it was built: the page for leading, and one page for everything else. */
+export const staticRoutes = (app: Express, webDir: string): void => {
+  if (!existsSync(webDir)) return;
+  const files = filesOf(webDir);
   const page =
     (file: string): RequestHandler =>
     (req, res, next) => {

@@ -12,15 +12,22 @@ const leadPage: Plugin = {
   },
 };
 
-export default defineConfig({
-  root: import.meta.dirname,
-  plugins: [react(), leadPage],
-  worker: { format: 'es' },
-  server: { port: 5180, proxy: { '/api': `http://127.0.0.1:${process.env.KOTABI_PORT ?? 4180}` } },
-  build: {
-    outDir: 'dist',
-    emptyOutDir: true,
-    manifest: true,
-    rolldownOptions: { input: ['index.html', 'lead.html'].map((page) => `${import.meta.dirname}/${page}`) },
-  },
+/**
+ * Two builds into one folder: the interface, and, in mode `lead`, the page for leading. Apart from each other neither
+ * has to cut what both use into small files.
+ */
+export default defineConfig(({ mode }) => {
+  const page = mode === 'lead' ? 'lead' : 'index';
+  return {
+    root: import.meta.dirname,
+    plugins: [react(), leadPage],
+    worker: { format: 'es' },
+    server: { port: 5180, proxy: { '/api': `http://127.0.0.1:${process.env.KOTABI_PORT ?? 4180}` } },
+    build: {
+      outDir: 'dist',
+      emptyOutDir: page === 'index',
+      manifest: `.vite/${page}.json`,
+      rolldownOptions: { input: `${import.meta.dirname}/${page}.html` },
+    },
+  };
 });

@@ -31,6 +31,8 @@ export interface Pool {
 }
 
 export interface PoolOptions {
+  /** The file of the tasks, where it is not the one beside the server. */
+  file?: string;
   threads?: number;
   mostWaiting?: number;
   patienceSec?: Partial<Record<TaskName, number>>;
@@ -52,12 +54,13 @@ const busy = (): Refusal =>
   );
 
 export const createPool = ({
+  file = tasksFile(),
   threads = Math.max(1, availableParallelism() - 1),
   mostWaiting = MOST_WAITING,
   patienceSec = {},
 }: PoolOptions = {}): Pool => {
   const piscina = new Piscina({
-    filename: tasksFile(),
+    filename: file,
     minThreads: 0,
     maxThreads: threads,
     maxQueue: mostWaiting,

@@ -21,20 +21,23 @@ const OpenBreak = ({ breakId }: { breakId: string }) => {
   const store = useDocument(breakKind, breakId, data, () =>
     createBreakStore(data as NonNullable<typeof data>),
   );
-  // When there is time: what works without the server has to be here before it is gone.
+  const shown = store !== null && moves.data !== undefined;
+  // When it is shown and there is time: what works without the server has to be here before it is gone.
   useEffect(
     () =>
-      whenIdle(() => {
-        warmUp();
-        void Promise.all([
-          import('./Dialogs').then((m) => m.fetchDialogs()),
-          import('./Findings'),
-          import('./inspector/Inspector'),
-          import('../../fields/ContextMenu'),
-          import('../../fields/MenuButton'),
-        ]);
-      }),
-    [],
+      shown
+        ? whenIdle(() => {
+            warmUp();
+            void Promise.all([
+              import('./Dialogs').then((m) => m.fetchDialogs()),
+              import('./Findings'),
+              import('./inspector/Inspector'),
+              import('../../fields/ContextMenu'),
+              import('../../fields/MenuButton'),
+            ]);
+          })
+        : undefined,
+    [shown],
   );
   if (!store || !moves.data)
     return (
