@@ -8,6 +8,9 @@ import { type ContextWish, openContext } from './browser';
 /** The Monday of this week, as the demo data lies around it. */
 export const monday = mondayOf(new Date().toISOString().slice(0, 10));
 
+/** Where the pictures of what failed go; not kept with the program. */
+const FAILED = join(import.meta.dirname, '..', '.check', 'failed');
+
 export interface Fixture {
   app: RunningApp;
   context: BrowserContext;
@@ -40,6 +43,11 @@ export const useApp = ({ demo, calendars, everyMs, story, ...context }: FixtureW
       return page;
     };
   };
+  /** A picture of every page of a test that failed, to see why. */
+  const picture = async (name: string): Promise<void> => {
+    for (const [i, page] of fixture.context.pages().entries())
+      await page.screenshot({ path: join(FAILED, `${name.replaceAll(/\W+/g, '-').slice(0, 60)}-${i}.png`) });
+  };
   const finish = async (): Promise<void> => {
     await fixture.context?.close();
     await fixture.app?.stop();
@@ -52,6 +60,10 @@ export const useApp = ({ demo, calendars, everyMs, story, ...context }: FixtureW
     beforeEach(begin);
     afterEach(finish);
   }
+  // Those named last come first.
+  afterEach(async ({ task }) => {
+    if (task.result?.state === 'fail') await picture(task.name);
+  });
   return fixture;
 };
 

@@ -95,8 +95,9 @@ describe('calendars', () => {
 
   it('waits to be told when it should not mend by itself, and says how old a copy is when the service is gone', async () => {
     const page = await open(`/week/claims/${next}`);
-    await page.getByRole('slider').first().waitFor();
-    await tell('/calendars/claims-team/move', { meetingId: 'insurer', byMin: -60 });
+    await page.getByRole('button', { name: 'call with the insurer, 10:00 to 11:00' }).first().waitFor();
+    await plan(page);
+    await tell('/calendars/claims-team/move', { meetingId: 'insurer', byMin: -30 });
     await page.evaluate(() => localStorage.setItem('kotabi.mends-by-itself', 'no'));
     await page.reload();
     await page.getByRole('slider').first().waitFor();
@@ -286,24 +287,17 @@ describe('giving it out', () => {
     await page.close();
   });
 
-  it('a week is copied to the next ones', async () => {
+  it('a week is copied to the next ones; a rule is used from a date on, and the weeks before it keep theirs', async () => {
     const page = await open('/week');
     await page.getByRole('slider').first().waitFor();
     const before = await starts(page);
     await page.getByRole('button', { name: 'Other weeks' }).click();
-    // Next week and the one after were planned above; the one after that is new.
     await page.getByLabel('Weeks', { exact: true }).fill('4');
     await page.getByRole('button', { name: 'Copy', exact: true }).click();
     await page.getByText('Copied to 4 weeks.').waitFor();
     await page.goto(`${fixture.app.url}/week/timetable-desk/${addDays(next, 21)}`);
     await page.getByRole('slider').first().waitFor();
     await expect.poll(() => starts(page)).toEqual(before);
-    await page.close();
-  });
-
-  it('a rule is used from a date on; the weeks before it keep theirs', async () => {
-    const page = await open(`/week/timetable-desk/${addDays(next, 21)}`);
-    await page.getByRole('slider').first().waitFor();
     await page.getByLabel('How often').click();
     await page.getByText('So many a day', { exact: true }).click();
     await page.getByLabel('Breaks a day').fill('2');

@@ -1,25 +1,33 @@
 import './node-version.mjs';
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
+import { parseArgs } from 'node:util';
 import { needChromium } from './chromium.mjs';
 import { build, install, root, toolPath } from './setup.mjs';
 
-// Everything that must hold, in one run: types, lint, unit, API and browser tests. Each part counts as passed or
-// failed; the last line says how many, and the exit code says whether any failed.
+// Everything that must hold, in one run: formatting, types, circles, unused code, sizes, and all tests. Each part counts
+// as passed or failed; the last line says how many, and the exit code says whether any failed. With `--all` the slow
+// references are compared at full length as well.
+const { values: wish } = parseArgs({ options: { all: { type: 'boolean', default: false } } });
+const began = Date.now();
 install();
 const chromium = needChromium();
 build();
 
 let passed = 0;
 let failed = 0;
+const seconds = (since) => Math.round((Date.now() - since) / 1000);
 
 /** Runs one tool to its end; what it says is printed whole, so that two at a time stay readable. */
-const part = (name, tool, args) =>
+const part = (name, tool, args, env = {}) =>
   new Promise((done) => {
     const started = Date.now();
     const said = [];
-    const child = spawn(process.execPath, [toolPath(tool), ...args], { cwd: root });
+    const child = spawn(process.execPath, [toolPath(tool), ...args], {
+      cwd: root,
+      env: { ...process.env, ...env },
+    });
     child.stdout.on('data', (text) => said.push(text));
     child.stderr.on('data', (text) => said.push(text));
     child.on('close', (status) => {
@@ -27,41 +35,72 @@ const part = (name, tool, args) =>
       if (ok) passed++;
       else failed++;
       process.stdout.write(Buffer.concat(said));
-      console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
+      console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${seconds(started)} s)`);
       done();
     });
   });
 
+const ROOMS = ['core', 'server', 'web', 'e2e', 'bench'];
 const waiting = [
+  ['types', 'tsc', ['-b']],
   ['formatting and lint', 'biome', ['check', '.', '--max-diagnostics=40']],
-  ...['web', 'core/tsconfig.test.json', 'server', 'core', 'bench', 'e2e'].map((project) => [
-    `types of ${project}`,
-    'tsc',
-    ['-p', project],
-  ]),
+  ['circles and rooms', 'depcruise', ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...ROOMS]],
+  ['unused code', 'knip', ['--no-progress', '--no-config-hints']],
+  ['sizes of first views', 'tsx', ['bench/sizes.ts']],
 ];
 const worker = async () => {
   for (let next = waiting.shift(); next; next = waiting.shift()) await part(...next);
 };
 await Promise.all([worker(), worker()]);
 
-const report = join(root, '.check', 'tests.json');
-mkdirSync(join(root, '.check'), { recursive: true });
-rmSync(report, { force: true });
-const tests = spawnSync(
-  process.execPath,
-  [toolPath('vitest'), 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
-  { cwd: root, stdio: 'inherit', env: { ...process.env, KOTABI_CHROMIUM: chromium } },
-);
+const reports = join(root, '.check');
+mkdirSync(reports, { recursive: true });
+rmSync(join(reports, 'failed'), { recursive: true, force: true });
+const files = [];
+
+/** Runs the tests of some projects, and takes up their report. */
+const tests = async (name, projects, more = []) => {
+  const report = join(reports, `${name}.json`);
+  rmSync(report, { force: true });
+  const args = ['run', ...projects.flatMap((p) => ['--project', p]), ...more];
+  const { status } = await new Promise((done) => {
+    const child = spawn(
+      process.execPath,
+      [toolPath('vitest'), ...args, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
+      {
+        cwd: root,
+        stdio: 'inherit',
+        env: { ...process.env, KOTABI_CHROMIUM: chromium, ...(wish.all && { KOTABI_ALL: '1' }) },
+      },
+    );
+    child.on('close', (code) => done({ status: code }));
+  });
+  try {
+    const result = JSON.parse(readFileSync(report, 'utf8'));
+    passed += result.numPassedTests;
+    failed += result.numFailedTests;
+    files.push(...result.testResults);
+    // A file that could not even be loaded has no tests to fail, and a bound of the coverage is no test either.
+    if (status !== 0 && result.numFailedTests === 0) failed++;
+  } catch (error) {
+    console.error(`The tests left no report: ${error.message}`);
+    failed++;
+  }
+};
+await tests('unit', ['core', 'server', 'web'], ['--coverage']);
+await tests('browser', ['e2e']);
+
+const lengthOf = (file) => (file.endTime - file.startTime) / 1000;
+console.log('The five slowest files of tests:');
+for (const file of files.sort((a, b) => lengthOf(b) - lengthOf(a)).slice(0, 5))
+  console.log(`  ${lengthOf(file).toFixed(1).padStart(6)} s  ${relative(root, file.name)}`);
 try {
-  const result = JSON.parse(readFileSync(report, 'utf8'));
-  passed += result.numPassedTests;
-  failed += result.numFailedTests;
-  // A file that could not even be loaded has no tests to fail.
-  if (tests.status !== 0 && result.numFailedTests === 0) failed++;
+  const { total } = JSON.parse(readFileSync(join(reports, 'coverage', 'coverage-summary.json'), 'utf8'));
+  console.log(`Coverage of core/: ${total.lines.pct} % of lines, ${total.branches.pct} % of branches`);
 } catch (error) {
-  console.error(`The tests left no report: ${error.message}`);
+  console.error(`The coverage was not measured: ${error.message}`);
   failed++;
 }
+console.log(`The whole check took ${seconds(began)} s.`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -22,6 +22,9 @@ const TOOLS = {
   vitest: 'vitest/vitest.mjs',
   tsx: 'tsx/dist/cli.mjs',
   biome: '@biomejs/biome/bin/biome',
+  knip: 'knip/bin/knip.js',
+  depcruise: 'dependency-cruiser/bin/dependency-cruise.mjs',
+  stryker: '@stryker-mutator/core/bin/stryker.js',
 };
 export const toolPath = (name) => join(root, 'node_modules', TOOLS[name]);
 

@@ -10,6 +10,7 @@ import type { SelectMode } from '../../sheet/Row';
 import { sheetItems } from '../../sheet/rows';
 import { Sheet } from '../../sheet/Sheet';
 import { useTitle } from '../../shell/useTitle';
+import { AddPanel } from './AddPanel';
 import { BreakHead } from './BreakHead';
 import styles from './break.module.css';
 import { commandsOf, type Dialog } from './commands';
@@ -22,7 +23,6 @@ import { useAudience, useTimed } from './useTimed';
 
 // What is beside and above the sheet comes after it.
 const ContextMenu = lazy(() => import('../../fields/ContextMenu'));
-const AddPanel = lazy(() => import('./AddPanel').then((m) => ({ default: m.AddPanel })));
 const Dialogs = lazy(() => import('./Dialogs').then((m) => ({ default: m.Dialogs })));
 const Findings = lazy(() => import('./Findings').then((m) => ({ default: m.Findings })));
 const Inspector = lazy(() => import('./inspector/Inspector').then((m) => ({ default: m.Inspector })));
@@ -140,9 +140,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
       />
       <DndContext {...context}>
         <div className={styles.columns}>
-          <Suspense fallback={<section className={`card ${styles.add}`} aria-label="Add a move" />}>
-            <AddPanel moves={moves} pauses={shelf.pauses} approach={mine} add={actions.add} />
-          </Suspense>
+          <AddPanel moves={moves} pauses={shelf.pauses} approach={mine} add={actions.add} />
           <section className={`card ${styles.middle}`} aria-label="Sheet">
             <Toolbar store={store} commands={commands} />
             {/* biome-ignore lint/a11y/noStaticElementInteractions: the same menu is behind the button “Commands” */}

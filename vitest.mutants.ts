@@ -1,0 +1,10 @@
+import { defineConfig } from 'vitest/config';
+
+process.env.TZ = 'Pacific/Auckland';
+
+// The tests that stand beside what is changed: those are the ones that have to notice.
+export default defineConfig({
+  test: {
+    include: ['core/{timing,needs,schedule}/*.test.ts'],
+  },
+});
