@@ -7,6 +7,20 @@ const FLAGS = [
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
+  `--disable-features=${[
+    // Each window of a whole browser keeps two pages for its address bar, which nobody sees here.
+    'WebUIOmniboxPopup',
+    'WebUIOmniboxAimPopup',
+    'WebUIOmniboxFullPopup',
+    'AiModeOmniboxEntryPoint',
+    // What would ask the network for something, or hold a picture back.
+    'HttpsUpgrades',
+    'MediaRouter',
+    'NetworkTimeServiceQuerying',
+    'OptimizationHints',
+    'PaintHolding',
+    'PreconnectToSearch',
+  ].join(',')}`,
 ];
 
 // One headless Chromium, on a new profile, for all tests of a worker: it ends with the worker.
