@@ -152,12 +152,14 @@ describe('computing', () => {
     await page.getByRole('button', { name: 'New break', exact: true }).click();
     await page.getByRole('button', { name: /^A suggestion/ }).click();
     await page.getByText('Say how long and what for.', { exact: false }).waitFor();
-    await page.getByLabel('Slot', { exact: true }).fill('1');
+    await page.getByLabel('Slot', { exact: true }).fill('4');
+    await page.getByLabel('What for', { exact: true }).click();
+    await page.getByTitle('ease a stiff neck').last().click();
     await page.getByRole('button', { name: 'Suggest', exact: true }).click();
     const first = page.getByRole('region', { name: 'Suggestion 1' });
     await first.waitFor({ timeout: 60_000 });
     await first.getByRole('button', { name: 'Take this one' }).click();
-    await page.getByRole('img', { name: / of 1:00, / }).waitFor();
+    await page.getByRole('img', { name: / of 4:00, / }).waitFor();
     await saved(page);
     await page.reload();
     await page.getByRole('option').first().waitFor();
