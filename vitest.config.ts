@@ -11,6 +11,7 @@ export default defineConfig({
       include: ['core/**/*.ts'],
       exclude: ['core/**/*.test.ts', 'core/testing/**', 'core/**/*.d.ts'],
       reporter: ['json-summary'],
+      reportOnFailure: true,
       reportsDirectory: '.check/coverage',
       thresholds: { lines: 95, branches: 90 },
     },
@@ -19,12 +20,22 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['core/**/*.test.ts'],
+          // No test is about how fast the machine is.
+          testTimeout: 60_000,
           maxWorkers: 2,
           // The core keeps nothing between calls, so that its files need not be loaded anew for each test file.
           isolate: false,
         },
       },
-      { test: { name: 'server', include: ['server/**/*.test.ts'], testTimeout: 20_000, maxWorkers: 2 } },
+      {
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts'],
+          globalSetup: 'server/test/setup.ts',
+          testTimeout: 20_000,
+          maxWorkers: 2,
+        },
+      },
       { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], maxWorkers: 2 } },
       {
         test: {

@@ -53,7 +53,9 @@ let failed = false;
 for (const [name, keys] of Object.entries(views)) {
   const manifest = manifestOf(keys[0] === 'lead.html' ? 'lead.json' : 'index.json');
   for (const key of keys) if (!manifest[key]) throw new Error(`${key} is not in the manifest of the build`);
-  const files = [...closure(manifest, keys)].map((key) => manifest[key]?.file ?? '').filter((f) => f.endsWith('.js'));
+  const files = [...closure(manifest, keys)]
+    .map((key) => manifest[key]?.file ?? '')
+    .filter((f) => f.endsWith('.js'));
   const kB = [...new Set(files)].reduce((sum, file) => sum + sizeOf(file), 0) / 1000;
   const most = reached[name];
   const over = most !== undefined && kB > most * NOISE;

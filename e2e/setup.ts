@@ -1,8 +1,8 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
+import build from '../server/test/setup';
 import { makeReady } from './app';
 
 declare module 'vitest' {
@@ -14,9 +14,7 @@ declare module 'vitest' {
 
 /** The browser tests drive what is built, so it is built first when it is out of date; and start from ready databases. */
 export default async (project: TestProject): Promise<() => void> => {
-  const root = resolve(import.meta.dirname, '..');
-  const { status } = spawnSync(process.execPath, ['scripts/build.mjs'], { cwd: root, stdio: 'inherit' });
-  if (status !== 0) throw new Error('The application could not be built.');
+  build();
   const ready = mkdtempSync(join(tmpdir(), 'kotabi-ready-'));
   await makeReady(join(ready, 'empty.db'), false);
   await makeReady(join(ready, 'demo.db'), true);

@@ -1,6 +1,19 @@
 import './node-version.mjs';
-import { install, runTool } from './setup.mjs';
+import { build, install, runTool } from './setup.mjs';
 
 install();
-const BENCHES = ['retime', 'fit', 'suggest', 'plan-day', 'plan-week', 'simulate', 'figure'];
+build();
+const BENCHES = [
+  'sizes',
+  'load',
+  'edit',
+  'health',
+  'retime',
+  'fit',
+  'suggest',
+  'plan-day',
+  'plan-week',
+  'simulate',
+  'figure',
+];
 for (const name of BENCHES) runTool('tsx', [`bench/${name}.ts`]);

@@ -44,7 +44,11 @@ const ROOMS = ['core', 'server', 'web', 'e2e', 'bench'];
 const waiting = [
   ['types', 'tsc', ['-b']],
   ['formatting and lint', 'biome', ['check', '.', '--max-diagnostics=40']],
-  ['circles and rooms', 'depcruise', ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...ROOMS]],
+  [
+    'circles and rooms',
+    'depcruise',
+    ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...ROOMS],
+  ],
   ['unused code', 'knip', ['--no-progress', '--no-config-hints']],
   ['sizes of first views', 'tsx', ['bench/sizes.ts']],
 ];
@@ -87,7 +91,8 @@ const tests = async (name, projects, more = []) => {
     failed++;
   }
 };
-await tests('unit', ['core', 'server', 'web'], ['--coverage']);
+await tests('core', ['core'], ['--coverage']);
+await tests('around', ['server', 'web']);
 await tests('browser', ['e2e']);
 
 const lengthOf = (file) => (file.endTime - file.startTime) / 1000;

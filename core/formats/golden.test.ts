@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { readyToLead } from '../lead';
 import { stepOf } from '../library';
 import { shelf } from '../library/all';
 import { Break, type Item, type Move, type Step } from '../model';
 import { doneParts, planAgainstDone } from '../record';
-import { readyToLead } from '../lead';
 import { aheadOf, partTitle, placedSteps, stepDose, timed, workingOf, workingText } from '../timing';
 import { breakLines, breakToVtt } from '.';
 

@@ -1,8 +1,8 @@
 import type { BreakKind, DayInput } from '../model';
+import { obstacle } from './by-hand';
 import { type Counter, spanOf, type Tally } from './counters';
 import { MOST_COUNTS } from './frontier';
 import type { PlanFailure } from './plan-result';
-import { obstacle } from './by-hand';
 
 const checkLocked = (
   day: DayInput,

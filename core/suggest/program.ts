@@ -197,8 +197,7 @@ export const suggestProgram = (
   // Time.
   const slotSec = request.slotSec;
   const emptyColumn = column({ name: 'empty', cost: -EMPTY_COST, lower: 0, upper: slotSec, whole: false });
-  const placing = (c: Candidate): number =>
-    fetchMs([], c.things) / 1000;
+  const placing = (c: Candidate): number => fetchMs([], c.things) / 1000;
   const time: (readonly [number, number])[] = [
     ...those(any, (c, dose) => dose.lengthMs / 1000 + placing(c)),
     [edgeColumn, positionMs('back', 'edge') / 1000],

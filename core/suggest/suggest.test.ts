@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { library, moveLookup } from '../library/all';
 import { type Approach, type Area, Break, defaultApproach, type Move, stepsOf } from '../model';
 import { reviewed } from '../review';
+import { everything } from '../testing/all';
 import { breaths, cues, each, hold, lookupIn, move, reps } from '../testing/build';
 import { audienceOf } from '../testing/review';
 import { suggestSlowly } from '../testing/slow-suggest';
@@ -50,7 +51,9 @@ describe('suggesting from the whole library', () => {
     ['a strap at hand', ask(420, ['shoulder', 'upper arm'], { things: ['strap'], count: 1 })],
   ];
 
-  it.each(cases)('%s: within the slot, passes review, a whole break', (_, request) => {
+  // Each is asked of the whole library; the usual check asks the one with the most to choose from and the short ones.
+  const asked = everything ? cases : cases.filter(([name]) => !/^(five|calm|a class)/.test(name));
+  it.each(asked)('%s: within the slot, passes review, a whole break', (_, request) => {
     const breaks = breaksOf(settingOf(request));
     expect(breaks.length).toBe(request.count);
     for (const brk of breaks) {
@@ -98,12 +101,12 @@ describe('suggesting from the whole library', () => {
   });
 
   it('gives the same answer for the same question', () => {
-    const request = ask(300, ['neck', 'shoulder']);
+    const request = ask(120, ['neck', 'shoulder'], { count: 1 });
     expect(breaksOf(settingOf(request))).toEqual(breaksOf(settingOf(request)));
   });
 
   it('holds what is wanted on both sides alike', () => {
-    for (const brk of breaksOf(settingOf(ask(600, ['neck', 'forearm'], { count: 1 })))) {
+    for (const brk of breaksOf(settingOf(ask(300, ['neck', 'forearm'], { count: 1 })))) {
       const judged = reviewed(brk, { library, lookup });
       if (!judged.ok) throw new Error('cannot be timed');
       expect(judged.timeline.totals.leftMs).toBe(judged.timeline.totals.rightMs);

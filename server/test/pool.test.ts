@@ -3,11 +3,11 @@ import { SimSettings, simDay } from '@kotabi/core/simulate';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { Refusal } from '../errors';
 import { createPool, type Pool } from '../pool/pool';
-import { startServer } from './harness';
+import { builtTasks, startServer } from './harness';
 
 const pools: Pool[] = [];
 const poolOf = (options: Parameters<typeof createPool>[0]): Pool => {
-  const pool = createPool(options);
+  const pool = createPool({ file: builtTasks, ...options });
   pools.push(pool);
   return pool;
 };
