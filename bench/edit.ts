@@ -1,3 +1,4 @@
+import { library } from '@kotabi/core/library/all';
 import { closeBrowser, openContext } from '../e2e/browser';
 import { startProgram } from '../e2e/process';
 
@@ -5,23 +6,14 @@ import { startProgram } from '../e2e/process';
 // doses changed, and letters into a note.
 const GOAL_MS = 50;
 
-const moves = [
-  'ear-to-shoulder',
-  'shoulder-rolls',
-  'look-over-shoulder',
-  'round-and-lift',
-  'nose-to-armpit',
-  'sit-tall',
-];
+const moves = library.filter((m) => m.position === 'back').slice(0, 12);
 const value = {
   id: 'sixty',
   name: 'Sixty steps',
   slotSec: 3600,
-  items: Array.from({ length: 60 }, (_, i) => ({
-    type: 'step',
-    id: `s${i}`,
-    moveId: moves[i % moves.length],
-  })),
+  items: [0, 1, 2, 3, 4].flatMap((round) =>
+    moves.map((m) => ({ type: 'step', id: `${m.id}-${round}`, moveId: m.id, dose: m.dose.usual })),
+  ),
 };
 
 /** Notes for each key when the frame after it has been painted. */

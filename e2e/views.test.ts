@@ -3,7 +3,8 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { monday, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+// Nothing here changes what is kept, so one context serves all views.
+const fixture = useApp({ demo: true, story: true });
 
 const views: [name: string, path: string, ready: string][] = [
   ['breaks', '/breaks', 'Late-morning neck and wrists'],
