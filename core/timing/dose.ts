@@ -1,5 +1,5 @@
 import { wayName } from '../cues';
-import { type Dose, otherSide, type Side } from '../model';
+import { type Dose, type Move, otherSide, type Side } from '../model';
 import type { PlacedStep } from './place';
 
 const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
@@ -12,13 +12,20 @@ export const doseWords = (dose: Dose, amount: number = dose.amount): string => {
   return amount === 1 ? 'once' : `${amount} times`;
 };
 
+const eachWay = ({ ways }: Move): string => {
+  if (ways.pattern === 'together') return '';
+  return ways.pair === 'side' ? ' each side' : ' each way';
+};
+
+/** The usual dose of a move, before it stands in a break. */
+export const usualDose = (move: Move): string => doseWords(move.dose.usual) + eachWay(move);
+
 const waysWords = ({ step, move, doneSides }: PlacedStep, amountWords: (side?: Side) => string): string => {
   const { ways } = move;
   if (ways.pattern === 'together') return amountWords();
-  const side = ways.pair === 'side' ? 'side' : 'way';
   if (doneSides === 'none') return 'left out on both sides';
   if (doneSides !== 'both') return `${amountWords(doneSides)}, ${wayName(move, doneSides)} only`;
-  if (!step.uneven || step.uneven.amount === step.dose.amount) return `${amountWords()} each ${side}`;
+  if (!step.uneven || step.uneven.amount === step.dose.amount) return amountWords() + eachWay(move);
   const other = otherSide(step.uneven.side);
   const each = (s: Side): string => `${wayName(move, s)} ${amountWords(s)}`;
   return other === 'left' ? `${each(other)}, ${each('right')}` : `${each('left')}, ${each(other)}`;

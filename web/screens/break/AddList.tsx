@@ -1,7 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import { isOffered, isSeated, regionOrder } from '@kotabi/core/approach';
 import type { Approach, Move, Region } from '@kotabi/core/model';
-import { doseWords } from '@kotabi/core/timing';
+import { usualDose } from '@kotabi/core/timing';
 import { Checkbox } from 'antd';
 import { Ear, Hand, MessageSquareText } from 'lucide-react';
 import { useLayoutEffect, useMemo, useState } from 'react';
@@ -39,8 +39,7 @@ const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
         <span>
           <b>{move.name}</b>
           <span className="muted small">
-            {move.kind} · {doseWords(move.dose.usual)}
-            {move.ways.pattern === 'together' ? '' : ' each'}
+            {move.kind} · {usualDose(move)}
           </span>
         </span>
       </button>

@@ -2,7 +2,7 @@ import { goingBreath } from '@kotabi/core/approach';
 import { PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
 import { type JointAction, motionActions } from '@kotabi/core/figure';
 import type { Move, MoveLookup, Side } from '@kotabi/core/model';
-import { doseWords } from '@kotabi/core/timing';
+import { usualDose } from '@kotabi/core/timing';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { useMoves } from '../../api/queries';
@@ -64,10 +64,7 @@ export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; l
     ['For', `${move.areas.join(', ')} · ${move.kind}`],
     ['Moves', move.muscles.join(', ') || 'the breath'],
     ['Steady', move.holding.join(', ') || 'nothing in particular'],
-    [
-      'Dose',
-      `${doseWords(dose.usual)}${ways.pattern === 'together' ? '' : ' each'} · from ${dose.least} to ${dose.most} ${unit} · ${tempo}`,
-    ],
+    ['Dose', `${usualDose(move)} · from ${dose.least} to ${dose.most} ${unit} · ${tempo}`],
     [
       'Breath',
       going

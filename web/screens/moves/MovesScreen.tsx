@@ -1,6 +1,6 @@
 import { regionOrder } from '@kotabi/core/approach';
 import { Area, Kind, type Move, Muscle, type Position, Thing } from '@kotabi/core/model';
-import { doseWords } from '@kotabi/core/timing';
+import { usualDose } from '@kotabi/core/timing';
 import { Button, Checkbox, Input } from 'antd';
 import { FolderOpen, Plus, Search } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -206,8 +206,7 @@ export const MovesScreen = () => {
                     <Figure move={m} width={128} />
                     <b>{m.name}</b>
                     <span className="muted small">
-                      {m.kind} · {doseWords(m.dose.usual)}
-                      {m.ways.pattern === 'together' ? '' : ' each'}
+                      {m.kind} · {usualDose(m)}
                     </span>
                   </Link>
                 </li>

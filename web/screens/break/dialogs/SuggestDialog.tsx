@@ -4,11 +4,10 @@ import {
   type Move,
   type MoveLookup,
   otherSide,
-  stepsOf,
 } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
 import type { Suggestion, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
-import { doseWords, timed } from '@kotabi/core/timing';
+import { placedSteps, stepDose, timed } from '@kotabi/core/timing';
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
@@ -45,7 +44,7 @@ const Card = ({
   take,
 }: { s: Suggestion; n: number; take: () => void } & Pick<Props, 'lookup' | 'approach'>) => {
   const t = timed(s.brk, lookup, approach);
-  const steps = stepsOf(s.brk);
+  const steps = t.ok ? placedSteps(t.resolved) : [];
   return (
     <section className={styles.suggestion} aria-label={`Suggestion ${n}`}>
       <header>
@@ -61,14 +60,14 @@ const Card = ({
         </div>
       </header>
       <ol>
-        {steps.map((step) => {
-          const move = lookup(step.moveId);
+        {steps.map((at) => {
+          const { step, move } = at;
           const reason = s.reasons[step.id];
           return (
             <li key={step.id}>
               <span className={styles.stepLine}>
-                <b>{move?.name}</b>
-                <span>{move?.onlyWords ? '' : doseWords(step.dose)}</span>
+                <b>{move.name}</b>
+                <span>{stepDose(at)}</span>
               </span>
               {reason && <span className="muted small">{reasonWords(reason)}</span>}
             </li>
