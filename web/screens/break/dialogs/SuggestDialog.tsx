@@ -1,10 +1,4 @@
-import {
-  type Approach,
-  type Break,
-  type Move,
-  type MoveLookup,
-  otherSide,
-} from '@kotabi/core/model';
+import { type Approach, type Break, type Move, type MoveLookup, otherSide } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
 import type { Suggestion, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
 import { placedSteps, stepDose, timed } from '@kotabi/core/timing';
