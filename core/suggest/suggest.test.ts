@@ -51,8 +51,8 @@ describe('suggesting from the whole library', () => {
     ['a strap at hand', ask(420, ['shoulder', 'upper arm'], { things: ['strap'], count: 1 })],
   ];
 
-  // Each is asked of the whole library; the usual check asks the one with the most to choose from and the short ones.
-  const asked = everything ? cases : cases.filter(([name]) => !/^(five|calm|a class)/.test(name));
+  // Each is asked of the whole library; the usual check asks the quicker ones.
+  const asked = everything ? cases : cases.filter(([name]) => !/^(ten|five|calm|a class)/.test(name));
   it.each(asked)('%s: within the slot, passes review, a whole break', (_, request) => {
     const breaks = breaksOf(settingOf(request));
     expect(breaks.length).toBe(request.count);
