@@ -24,7 +24,7 @@ const day = DayInput.parse({
 });
 const long = (weeks: number) => ({
   week: [{ day: simDay(day, [{ startMin: 600, kindId: 'short' }]), seconds: [], limitMin: 60 }],
-  settings: SimSettings.parse({ weeks, people: 100 }),
+  settings: SimSettings.parse({ weeks, people: 200 }),
 });
 const refusal = (work: Promise<unknown>): Promise<Refusal> =>
   work.then(
@@ -42,7 +42,7 @@ describe('work in threads', () => {
 
   it('refuses more than can wait, at once and in our words, with when to ask again', async () => {
     const pool = poolOf({ threads: 1, mostWaiting: 1 });
-    const first = pool.run('simulate', long(200));
+    const first = pool.run('simulate', long(100));
     const second = pool.run('simulate', long(1));
     const error = await refusal(pool.run('simulate', long(1)));
     expect(error).toMatchObject({ status: 503, code: 'busy', retryAfterSec: 5 });
@@ -52,9 +52,9 @@ describe('work in threads', () => {
   });
 
   it('is ended when it takes too long, and the next one is done all the same', async () => {
-    const pool = poolOf({ threads: 1, patienceSec: { simulate: 0.4 } });
+    const pool = poolOf({ threads: 1, patienceSec: { simulate: 0.1 } });
     await pool.run('planDay', day);
-    const error = await refusal(pool.run('simulate', long(10_000)));
+    const error = await refusal(pool.run('simulate', long(20_000)));
     expect(error).toMatchObject({ status: 503, code: 'tooLong' });
     expect((await pool.run('planDay', day)).ok).toBe(true);
   });
@@ -63,7 +63,7 @@ describe('work in threads', () => {
     const pool = poolOf({ threads: 1 });
     await pool.run('planDay', day);
     const gone = new AbortController();
-    const work = pool.run('simulate', long(10_000), gone.signal);
+    const work = pool.run('simulate', long(20_000), gone.signal);
     setTimeout(() => gone.abort(), 50);
     await expect(work).rejects.toThrow(/abort/i);
     expect((await pool.run('planDay', day)).ok).toBe(true);
@@ -76,7 +76,7 @@ describe('the server under heavy work', () => {
     try {
       const heavy = {
         days: [{ ...day, breaks: [{ startMin: 600, kindId: 'short' }] }],
-        settings: { weeks: 4000, people: 100 },
+        settings: { weeks: 4000, people: 200 },
       };
       const asked = Array.from({ length: 6 }, () => app.fails('POST', '/api/simulate', heavy));
       expect((await app.get('/api/health')).status).toBe(200);
