@@ -42,12 +42,12 @@ const sizeOf = (file: string): number => {
 
 const views: Record<string, string[]> = {
   leading: ['lead.html'],
-  Breaks: ['index.html', 'start.tsx', 'screens/breaks/BreaksScreen.tsx'],
-  Sheet: ['index.html', 'start.tsx', 'screens/break/BreakScreen.tsx'],
-  Week: ['index.html', 'start.tsx', 'screens/week/WeekScreen.tsx'],
-  People: ['index.html', 'start.tsx', 'screens/people/PeopleScreen.tsx'],
-  Moves: ['index.html', 'start.tsx', 'screens/moves/MovesScreen.tsx'],
-  Log: ['index.html', 'start.tsx', 'screens/log/LogScreen.tsx'],
+  Breaks: ['index.html', 'screens/breaks/BreaksScreen.tsx'],
+  Sheet: ['index.html', 'screens/break/BreakScreen.tsx'],
+  Week: ['index.html', 'screens/week/WeekScreen.tsx'],
+  People: ['index.html', 'screens/people/PeopleScreen.tsx'],
+  Moves: ['index.html', 'screens/moves/MovesScreen.tsx'],
+  Log: ['index.html', 'screens/log/LogScreen.tsx'],
 };
 let failed = false;
 for (const [name, keys] of Object.entries(views)) {

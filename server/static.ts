@@ -1,4 +1,5 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import type { Express, RequestHandler } from 'express';
 import sirv from 'sirv';
 
@@ -26,7 +27,13 @@ export const assetRoutes = (app: Express, webDir: string): void => {
   app.use((req, res, next) => (req.path.startsWith('/assets/') ? files(req, res, next) : next()));
 };
 
-/** Gives out the built interface, compressed as it was built: the page for leading, and one page for everything else. */
+/** Which page each address of a screen has, as the build wrote it down. */
+const pagesIn = (webDir: string): [path: string, page: string][] => {
+  const file = join(webDir, '.vite/pages.json');
+  return existsSync(file) ? Object.entries(JSON.parse(readFileSync(file, 'utf8'))) : [];
+};
+
+/** Gives out the built interface, compressed as it was built: a page for leading, one for each screen, one for the rest. */
 export const staticRoutes = (app: Express, webDir: string): void => {
   if (!existsSync(webDir)) return;
   const files = filesOf(webDir);
@@ -41,6 +48,7 @@ export const staticRoutes = (app: Express, webDir: string): void => {
     files(req, res, next);
   });
   app.get(/^\/lead\/[^/.]+$/, page('lead.html'));
+  for (const [path, file] of pagesIn(webDir)) app.get(path, page(file));
   // Every other address is a screen of the interface; files that are not there are not.
   app.get(/^\/[^.]*$/, page('index.html'));
 };

@@ -3,13 +3,17 @@ import { ConfigProvider } from 'antd';
 import enGB from 'antd/locale/en_GB';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { queryClient } from './api/queries';
-import { screens } from './screens/screens';
+import { loadScreen } from './screens/screens';
+import { table } from './screens/table';
 import { MessagesProvider } from './shell/messages';
 import { NotHere } from './shell/NotHere';
 import { Shell } from './shell/Shell';
 import { theme } from './theme/tokens';
 
-const routes = screens.map(({ path, load }) => ({ path, lazy: async () => ({ Component: await load() }) }));
+const routes = table.map((row) => ({
+  path: row.path,
+  lazy: async () => ({ Component: await loadScreen(row) }),
+}));
 /** The page to print stands alone. */
 const alone = (path: string): boolean => path.startsWith('/print/');
 

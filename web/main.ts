@@ -1,12 +1,16 @@
+import 'virtual:component-styles.css';
 import './theme/global.css';
-import { screenAt } from './screens/screens';
+import { loadScreen } from './screens/screens';
+import { screenAt } from './screens/table';
+import { start } from './start';
 
-// What the screen at this address needs is asked for before anything runs: all of it then comes at once, instead of
-// one thing finding out about the next.
+// The page names what its screen needs; only what depends on the address itself is asked for here. Nothing waits for
+// one thing to find out about the next.
 const here = screenAt(location.pathname === '/' ? '/breaks' : location.pathname);
-for (const address of here?.reads ?? []) {
+for (const address of here?.reads.filter((read) => !here.row.reads.includes(read)) ?? []) {
   const link = document.createElement('link');
   Object.assign(link, { rel: 'preload', as: 'fetch', href: address, crossOrigin: 'anonymous' });
   document.head.append(link);
 }
-void Promise.all([import('./start'), here?.load()]).then(([{ start }]) => start());
+// The frame is shown with its screen in it, not before.
+void (here ? loadScreen(here.row) : Promise.resolve()).then(start);

@@ -77,13 +77,14 @@ export const fetchWeek = async (
   }
 };
 
-/** That week, asked for when it is opened. */
+/** That week, asked for when it is opened; not asked for as long as no group is known (""). */
 export const useWeek = (groupId: string, personId: string | null, startDate: string) =>
   useQuery({
     queryKey: ['weeks', groupId, personId, startDate],
     gcTime: 0,
     staleTime: 0,
     refetchOnWindowFocus: false,
+    enabled: groupId !== '',
     queryFn: () => fetchWeek(groupId, personId, startDate),
   });
 

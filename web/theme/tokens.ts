@@ -17,6 +17,10 @@ export const fontFamily = "'Atkinson Hyperlegible Next Variable', system-ui, san
 
 /** Ant Design in the look: quiet borders, soft corners, pine where something is to be done. */
 export const theme: ThemeConfig = {
+  // The styles are written when the page is built (component-styles.ts), under one name instead of a new one each time.
+  zeroRuntime: true,
+  hashed: false,
+  cssVar: { key: 'kotabi' },
   token: {
     colorPrimary: colour.together,
     colorLink: colour.together,
@@ -42,7 +46,13 @@ export const theme: ThemeConfig = {
     motion: false,
   },
   components: {
-    Button: { fontWeight: 600, defaultBg: colour.paper, primaryShadow: 'none', defaultShadow: 'none' },
+    Button: {
+      fontWeight: 600,
+      defaultBg: colour.paper,
+      primaryShadow: 'none',
+      defaultShadow: 'none',
+      dangerShadow: 'none',
+    },
     Table: {
       headerBg: 'transparent',
       headerColor: colour.muted,

@@ -1,4 +1,4 @@
-import type { Group, Person, Week } from '@kotabi/core/model';
+import type { Answer, Group, Person, Week } from '@kotabi/core/model';
 import { frameOf } from '@kotabi/core/schedule';
 import { type RuleOutcome, SimSettings } from '@kotabi/core/simulate';
 import { Button, Checkbox } from 'antd';
@@ -28,10 +28,12 @@ export const CompareScreen = () => {
   useTitle('Compare rules');
   const { groups, group, people, person, monday, instead } = usePlace();
   const week = useWeek(group?.id ?? '', person?.id ?? null, monday);
+  const answers = useAnswers();
   if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;
   if (instead || !group) return <Navigate to={instead ?? '/week'} replace />;
-  if (week.data === undefined || !people.data)
-    return <Waiting error={week.error ?? people.error} retry={() => void week.refetch()} />;
+  // The log sets how often people skip: playing the rules without it would be thrown away a moment later.
+  if (week.data === undefined || !people.data || !answers.data)
+    return <Waiting error={week.error ?? people.error ?? answers.error} retry={() => void week.refetch()} />;
   const back = `/week/${group.id}/${monday}${person ? `?person=${person.id}` : ''}`;
   if (week.data === null)
     return (
@@ -47,6 +49,7 @@ export const CompareScreen = () => {
       person={person}
       week={week.data.value}
       people={people.data.length}
+      answers={answers.data}
       back={back}
     />
   );
@@ -57,12 +60,12 @@ interface Props {
   person: Person | null;
   week: Week;
   people: number;
+  answers: readonly Answer[];
   back: string;
 }
 
-const Comparison = ({ group, person, week, people, back }: Props) => {
-  const answers = useAnswers();
-  const log = useMemo(() => skipOfGroup(answers.data ?? [], group.id), [answers.data, group.id]);
+const Comparison = ({ group, person, week, people, answers, back }: Props) => {
+  const log = useMemo(() => skipOfGroup(answers, group.id), [answers, group.id]);
   const choices = useMemo(() => ruleChoices(week), [week]);
   const [chosen, setChosen] = useState<string[]>(choices.slice(0, 7).map((c) => c.id));
   const [own, setOwn] = useState<SimSettings | null>(null);

@@ -147,7 +147,8 @@ const OpenForm = ({ document }: { document: Document<Group> }) => {
           >
             <MultiSelect
               maxTagCount="responsive"
-              options={DAY_NAMES.map((label, i) => ({ value: i + 1, label }))}
+              // Short, so that a whole working week can be read at once.
+              options={DAY_NAMES.map((name, i) => ({ value: i + 1, label: name.slice(0, 3) }))}
             />
           </Form.Item>
           <Form.Item name="timeZone" label="Time zone">
