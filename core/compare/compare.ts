@@ -61,14 +61,14 @@ const stayed = (before: readonly string[], after: readonly string[]): Set<string
   for (let i = 0; i < common.length; i++)
     for (let k = 0; k < i; k++)
       if (
-        (at.get(common[k] as string) ?? 0) < (at.get(common[i] as string) ?? 0) &&
+        (at.get(common[k] ?? '') ?? 0) < (at.get(common[i] ?? '') ?? 0) &&
         (best[k] ?? 0) + 1 > (best[i] ?? 0)
       ) {
         best[i] = (best[k] ?? 0) + 1;
         from[i] = k;
       }
   const kept = new Set<string>();
-  for (let i = best.indexOf(Math.max(0, ...best)); i >= 0; i = from[i] ?? -1) kept.add(common[i] as string);
+  for (let i = best.indexOf(Math.max(0, ...best)); i >= 0; i = from[i] ?? -1) kept.add(common[i] ?? '');
   return kept;
 };
 

@@ -45,10 +45,10 @@ export const chooseDoses = (problem: FitProblem): Doses | null => {
   if (fullest < 0) return null;
   const from = Math.max(0, Math.ceil((fullest * unit - finestMs(problem)) / unit));
   let least = Number.POSITIVE_INFINITY;
-  for (let at = from; at <= fullest; at++) least = Math.min(least, cost[at] as number);
+  for (let at = from; at <= fullest; at++) least = Math.min(least, cost[at] ?? 0);
   const chosen: DoseOption[][] = [];
   for (let at = from; at <= fullest; at++)
-    if ((cost[at] as number) <= least + SAME) chosen.push(trace(problem, reach, at, unit));
+    if ((cost[at] ?? 0) <= least + SAME) chosen.push(trace(problem, reach, at, unit));
   const path = chosen.sort(longerFirst)[0] as DoseOption[];
   return {
     amounts: new Map(free.map(({ stepId }, i) => [stepId, (path[i] as DoseOption).amount])),
@@ -73,8 +73,8 @@ const reachable = ({ free }: FitProblem, unit: Milliseconds, cells: number): Rea
       const by = workMs / unit;
       const end = Math.min(top, cells - 1 - by);
       for (let at = 0; at <= end; at++) {
-        const total = (later[at] as number) + own;
-        if (total < (cost[at + by] as number) - SAME) {
+        const total = (later[at] ?? 0) + own;
+        if (total < (cost[at + by] ?? 0) - SAME) {
           cost[at + by] = total;
           option[at + by] = o;
         }

@@ -76,7 +76,7 @@ interface Start {
   cannot: readonly LedPerson[];
 }
 
-const worthOf = (time: number): number => TIMES_WORTH[Math.min(time, TIMES_WORTH.length - 1)] as number;
+const worthOf = (time: number): number => TIMES_WORTH[time] ?? TIMES_WORTH[TIMES_WORTH.length - 1] ?? 0;
 
 /** How many of a group could come at each possible start, the instructor free or not. */
 export interface LedCount {

@@ -121,7 +121,7 @@ export const longestRun = (
     work(until);
   };
   for (let i = 0; i < day.breaks.length; i++) {
-    const start = starts[i] as number;
+    const start = starts[i] ?? 0;
     if (start < 0 || !done(i)) continue;
     goTo(start);
     const { relief, lengthMin } = day.breaks[i] as SimBreak;

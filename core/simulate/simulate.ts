@@ -45,7 +45,7 @@ const exponential = (mean: number, draw: () => number): number =>
 
 const count = (list: number[], at: number): void => {
   while (list.length <= at) list.push(0);
-  list[at] = (list[at] as number) + 1;
+  list[at] = (list[at] ?? 0) + 1;
 };
 
 /** How often `progress` is told, in weeks. */
@@ -83,7 +83,7 @@ export const simulate = (
       const overruns = Array.from({ length: meetings }, () => Math.round(exponential(overrunMin, draw)));
       const starts = realStarts(
         day,
-        (i) => overruns[i] as number,
+        (i) => overruns[i] ?? 0,
         () => Math.round(exponential(lateMin, draw)),
         graceMin,
       );
@@ -101,24 +101,24 @@ export const simulate = (
           row = held[i] ? 0 : row + 1;
           if (row > worst) worst = row;
           if (!held[i]) continue;
-          doneOf[p] = (doneOf[p] as number) + 1;
+          doneOf[p] = (doneOf[p] ?? 0) + 1;
           const own = gives[i];
           if (own)
-            for (let t = 0; t < own.length; t++) seconds[t] = (seconds[t] as number) + (own[t] as number);
+            for (let t = 0; t < own.length; t++) seconds[t] = (seconds[t] ?? 0) + (own[t] ?? 0);
         }
         const run = longestRun(day, starts, (i) => held[i] as boolean);
         count(longest, run);
         count(streaks, worst);
         if (run <= limitMin) under++;
         for (let t = 0; t < targets; t++)
-          if ((seconds[t] as number) >= AIM_SEC)
+          if ((seconds[t] ?? 0) >= AIM_SEC)
             daysOf[p * targets + t] = (daysOf[p * targets + t] as number) + 1;
       }
     }
     for (let p = 0; p < people; p++) {
-      count(done, doneOf[p] as number);
+      count(done, doneOf[p] ?? 0);
       for (let t = 0; t < targets; t++)
-        if ((daysOf[p * targets + t] as number) >= AIM_DAYS) reached[t] = (reached[t] as number) + 1;
+        if ((daysOf[p * targets + t] as number) >= AIM_DAYS) reached[t] = (reached[t] ?? 0) + 1;
     }
     if (progress && (w + 1) % STEP === 0) progress((w + 1) / weeks);
   }
