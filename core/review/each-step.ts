@@ -1,25 +1,44 @@
-import type { Chain, Step } from '../model';
+import type { Chain, Move, Step } from '../model';
 import { isResolvedChain, type PlacedStep, type ResolvedBreak } from '../timing';
 import { placedSteps } from './facts';
 import type { Finding, ReviewInput, ReviewRule } from './finding';
 
 /** What was worked out for a step, and everything that could have changed it. */
 interface Known<T> {
-  from: readonly unknown[];
+  move: Move;
+  owner: Step | Chain | undefined;
+  around: Around;
   value: T;
 }
 
-const owners = new WeakMap<ResolvedBreak, Map<string, Step | Chain>>();
-/** What a step is laid out as a part of: itself or its series, whose sides and place it shares. */
-const ownersIn = (resolved: ResolvedBreak): Map<string, Step | Chain> => {
-  const known = owners.get(resolved);
-  if (known) return known;
+/** What the whole break and its audience say for every step. */
+type Around = readonly unknown[];
+let last: Around = [];
+const known = new WeakMap<ReviewInput, Around>();
+/** The same list for as long as nothing in it is another one than before, so that one look tells. */
+const aroundIn = (input: ReviewInput): Around => {
+  const before = known.get(input);
+  if (before) return before;
+  const { resolved, audience, lookup, library } = input;
+  const { pace, firstSide, wholeBreaths, onCall, calm } = resolved.brk;
+  const now = [resolved.approach, pace, firstSide, wholeBreaths, onCall, calm, audience, lookup, library];
+  if (last.length === 0 || now.some((one, i) => one !== last[i])) last = now;
+  known.set(input, last);
+  return last;
+};
+
+const owners = new WeakMap<ResolvedBreak, (Step | Chain | undefined)[]>();
+/** What each step is laid out as a part of: itself or its series, whose sides and place it shares. */
+const ownersIn = (resolved: ResolvedBreak): (Step | Chain | undefined)[] => {
+  const before = owners.get(resolved);
+  if (before) return before;
   const map = new Map<string, Step | Chain>();
   for (const item of resolved.items)
     if (isResolvedChain(item)) for (const { step } of item.links) map.set(step.id, item.chain);
     else map.set(item.step.id, item.step);
-  owners.set(resolved, map);
-  return map;
+  const list = placedSteps(resolved).map(({ step }) => map.get(step.id));
+  owners.set(resolved, list);
+  return list;
 };
 
 /**
@@ -32,25 +51,16 @@ export const forEachStep = <T>(
 ): ((input: ReviewInput) => T[]) => {
   const before = new WeakMap<Step, Known<T>>();
   return (input) => {
-    const { resolved, audience, lookup, library } = input;
-    const { pace, firstSide, wholeBreaths, onCall, calm } = resolved.brk;
-    const owner = ownersIn(resolved);
-    const all = [resolved.approach, pace, firstSide, wholeBreaths, onCall, calm, audience, lookup, library];
-    return placedSteps(resolved).map((at) => {
-      const own = owner.get(at.step.id);
-      const known = before.get(at.step);
-      if (known && same(known.from, at, own, all)) return known.value;
+    const owner = ownersIn(input.resolved);
+    const around = aroundIn(input);
+    return placedSteps(input.resolved).map((at, i) => {
+      const kept = before.get(at.step);
+      if (kept && kept.around === around && kept.move === at.move && kept.owner === owner[i]) return kept.value;
       const value = work(at, input);
-      before.set(at.step, { from: [at.move, own, ...all], value });
+      before.set(at.step, { move: at.move, owner: owner[i], around, value });
       return value;
     });
   };
-};
-
-const same = (from: readonly unknown[], at: PlacedStep, own: unknown, all: readonly unknown[]): boolean => {
-  if (from[0] !== at.move || from[1] !== own) return false;
-  for (let i = 0; i < all.length; i++) if (from[i + 2] !== all[i]) return false;
-  return true;
 };
 
 /** Makes a rule of a break out of one that looks at single steps; see `forEachStep`. */
