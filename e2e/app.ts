@@ -56,8 +56,8 @@ export const makeReady = async (file: string, demo: boolean): Promise<void> => {
     await ended(standIn.server);
     await pool().close();
   }
-  // Closing the last connection puts what is in the log beside the file into it.
-  close();
+  // Puts what is in the log beside the file into it.
+  await close();
 };
 
 export interface AppWish {
@@ -87,7 +87,7 @@ export const startApp = async ({ from, calendars, everyMs }: AppWish): Promise<R
       await clockwork?.stop();
       await ended(server);
       if (standIn) await ended(standIn.server);
-      close();
+      await close();
       rmSync(dir, { recursive: true, force: true });
     },
   };

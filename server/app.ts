@@ -18,6 +18,7 @@ import { peopleRoutes } from './routes/people';
 import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
 import { takeAwayRoutes } from './routes/take-away';
+import { unreadableRoutes } from './routes/unreadable';
 import { weekRoutes } from './routes/weeks';
 import { assetRoutes, staticRoutes } from './static';
 
@@ -53,6 +54,7 @@ export const createApp = ({ db, pool, log, now = () => new Date(), webDir }: App
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
+  unreadableRoutes(app, ctx);
   planRoutes(app, ctx);
   suggestRoutes(app, ctx);
   app.use('/api', (req) => {

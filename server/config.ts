@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { z } from 'zod';
 
@@ -10,6 +11,9 @@ const Environment = z.object({
   KOTABI_PORT: Port.default(4180),
   KOTABI_STAND_IN_PORT: Port.default(4190),
   KOTABI_DB: z.string().min(1).default('.data/kotabi.db'),
+  /** For a database server: what lets this program in, or the file in which that stands. */
+  KOTABI_DB_TOKEN: z.string().min(1).optional(),
+  KOTABI_DB_TOKEN_FILE: z.string().min(1).optional(),
   KOTABI_DEMO_DB: z.string().min(1).default('.data/demo.db'),
   KOTABI_LOG: z.enum(LEVELS).optional(),
 });
@@ -21,8 +25,13 @@ export interface Config {
   host: string;
   port: number;
   standInPort: number;
-  /** The database file. The demo has one of its own and never looks at the user's: starting over deletes it. */
+  /**
+   * The database file, or the address of a database server. The demo has a file of its own and never looks at the
+   * user's: starting over deletes it.
+   */
   file: string;
+  /** What lets this program into a database server. */
+  token: string | undefined;
   /** The least serious thing that is logged. */
   log: (typeof LEVELS)[number];
 }
@@ -34,6 +43,20 @@ const MUST: Record<string, string> = {
   KOTABI_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_STAND_IN_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_LOG: `must be one of ${LEVELS.join(', ')}`,
+};
+
+const fileOf = (root: string, name: string): string =>
+  /^(libsql|https?|wss?):/.test(name) ? name : resolve(root, name);
+
+const tokenIn = (file: string | undefined): string | undefined => {
+  if (file === undefined) return undefined;
+  try {
+    return readFileSync(file, 'utf8').trim();
+  } catch (error) {
+    throw new BadConfig(
+      `KOTABI_DB_TOKEN_FILE names a file that cannot be read: ${(error as Error).message}.`,
+    );
+  }
 };
 
 /** Reads the environment and the words behind the command; throws `BadConfig` naming the value that is wrong. */
@@ -53,7 +76,8 @@ export const readConfig = (
     host: e.KOTABI_HOST,
     port: e.KOTABI_PORT,
     standInPort: e.KOTABI_STAND_IN_PORT,
-    file: resolve(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
+    file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
+    token: e.KOTABI_DB_TOKEN ?? tokenIn(e.KOTABI_DB_TOKEN_FILE),
     // Whoever tries the demo looks at its address; a server that runs is looked at afterwards.
     log: e.KOTABI_LOG ?? (options.demo ? 'warn' : 'info'),
   };

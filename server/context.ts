@@ -38,6 +38,8 @@ export const createContext = (db: Database, now: () => Date, pool: Pool, log: Lo
     pool,
     log,
     ...stores,
+    /** All kinds of kept things. */
+    stores: Object.values(stores),
     /** The instructor's own moves, those that were put away as well. */
     ownMoves: async (): Promise<Move[]> => (await stores.moves.list()).map((m) => m.value),
     /** Finds moves among the instructor's own and the library's. */

@@ -1,6 +1,8 @@
 import { type ApiError, type FieldProblem, fieldProblems } from '@kotabi/core/model';
 import type { NextFunction, Request, Response } from 'express';
 import type { z } from 'zod';
+import { Unreadable } from './db/store';
+import { DatabaseTrouble, type TroubleCode } from './db/trouble';
 
 /** An answer other than the one that was asked for. */
 export class Refusal extends Error {
@@ -53,8 +55,34 @@ const BODY: Record<string, (e: { limit?: number; length?: number; message: strin
     new Refusal(415, 'unsupported', 'The body has an encoding that is not known.'),
 };
 
+const TROUBLE_STATUS: Record<TroubleCode, number> = {
+  databaseBusy: 503,
+  diskFull: 507,
+  readOnly: 503,
+  diskFailed: 500,
+};
+
+/** The trouble with the disk or a lock behind an error, however it was wrapped. */
+const troubleBehind = (error: unknown): DatabaseTrouble | null => {
+  for (let at = error; at instanceof Error; at = at.cause) if (at instanceof DatabaseTrouble) return at;
+  return null;
+};
+
 const asRefusal = (error: unknown, req: Request): Refusal => {
   if (error instanceof Refusal) return error;
+  const trouble = troubleBehind(error);
+  if (trouble) {
+    req.log?.error({ code: trouble.code }, 'the database did not take it');
+    const again = trouble.code === 'databaseBusy' ? 1 : undefined;
+    return new Refusal(TROUBLE_STATUS[trouble.code], trouble.code, trouble.message, [], again);
+  }
+  if (error instanceof Unreadable)
+    return new Refusal(
+      422,
+      'unreadable',
+      `This ${error.kind} was kept in a form that this Kotabi cannot read. It was not changed, and can be taken away as a file.`,
+      [{ path: 'id', message: 'cannot be read', value: error.row.id }],
+    );
   const { type, status } = error as { type?: string; status?: number };
   const known = type ? BODY[type] : undefined;
   if (known) return known(error as Error);

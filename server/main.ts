@@ -5,7 +5,8 @@ import { parseArgs } from 'node:util';
 import { createApp } from './app';
 import { BadConfig, readConfig } from './config';
 import { createContext } from './context';
-import { openDatabase } from './db/open';
+import { ForeignDatabase, openDatabase } from './db/open';
+import { announce } from './db/running';
 import { demoStandIns } from './demo/calendars';
 import { loadDemo, subscribeDemo } from './demo/load';
 import { listen } from './listen';
@@ -30,13 +31,28 @@ const main = async (): Promise<void> => {
   const { values } = parseArgs({
     options: { demo: { type: 'boolean', default: false }, fresh: { type: 'boolean', default: false } },
   });
-  const { demo, fresh, host, port, standInPort, file, log: level } = readConfig(process.env, values, root);
+  const {
+    demo,
+    fresh,
+    host,
+    port,
+    standInPort,
+    file,
+    token,
+    log: level,
+  } = readConfig(process.env, values, root);
   const log = createLogger(level);
   if (demo && fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
-  const { db, close } = await openDatabase(file).catch((error: Error) => {
+  const { db, checkpoint, close } = await openDatabase(file, token).catch((error: Error) => {
+    if (error instanceof ForeignDatabase) throw error;
     throw new Error(`The database ${file} could not be opened, and was not changed: ${error.message}`);
   });
+  const running = announce(file);
+  if (running.other !== null)
+    console.log(
+      `Another Kotabi (process ${running.other}) uses this database as well. Nothing is lost by that, and reminders go out once; but it is slower, and seldom wanted.`,
+    );
   const pool = createPool();
   const ctx = createContext(db, () => new Date(), pool, log);
   if (demo && isNew) await loadDemo(ctx);
@@ -48,7 +64,7 @@ const main = async (): Promise<void> => {
   );
   console.log(`Kotabi${demo ? ' (demo)' : ''} is ready at http://${host}:${at}`);
   console.log(`Data: ${file}`);
-  const clockwork = startClockwork(ctx);
+  const clockwork = startClockwork(ctx, undefined, checkpoint);
 
   let ending = false;
   const end = (): void => {
@@ -58,8 +74,10 @@ const main = async (): Promise<void> => {
       // A calendar that does not answer must not hold the end up either; its last good copy is safe.
       void Promise.race([clockwork.stop(), setTimeout(PATIENCE_MS)])
         .then(() => pool.close())
-        .then(() => {
-          close();
+        .then(close)
+        .catch((error: unknown) => log.error({ err: error }, 'the database file was not brought up to date'))
+        .finally(() => {
+          running.end();
           process.exit(0);
         });
     });

@@ -10,6 +10,7 @@ export * from './kept';
 export * from './limit';
 export * from './message';
 export * from './move';
+export * from './office';
 export * from './pace';
 export * from './pose';
 export * from './problem';

@@ -4,7 +4,7 @@ import { and, eq, type SQL, sql } from 'drizzle-orm';
 import type { KeptKind } from './kinds';
 import type { Database } from './open';
 import { breaks, breakVersions } from './schema';
-import { shapeOf, upToDate } from './shapes';
+import { type ShapedKind, shapeOf, upToDate } from './shapes';
 
 export type PutResult<T> =
   | { ok: true; kept: Kept<T>; created: boolean }
@@ -18,6 +18,17 @@ export type Row = { id: string; version: number; updatedAt: string; shape: numbe
   string,
   unknown
 >;
+
+/** A row that is there and that this program cannot read: damaged, or kept by a newer one. */
+export class Unreadable extends Error {
+  constructor(
+    readonly kind: ShapedKind,
+    readonly row: Row,
+    cause: unknown,
+  ) {
+    super(`The ${kind} ${row.id} cannot be read`, { cause });
+  }
+}
 
 /** Reads and writes things of one kind. All writes are single batches, so each is kept whole or not at all. */
 export class Store<T extends { id: string }> {
@@ -36,24 +47,50 @@ export class Store<T extends { id: string }> {
   /** The thing in a row, whatever shape it was kept in. */
   read(row: Row): Kept<T> {
     const { name, schema, back } = this.kind;
-    const data = upToDate(name, row.shape, row.data) as object;
-    const value = schema.parse({ ...data, ...back(row) });
-    return { version: row.version, updatedAt: row.updatedAt, value };
+    try {
+      const data = upToDate(name, row.shape, row.data) as object;
+      const value = schema.parse({ ...data, ...back(row) });
+      return { version: row.version, updatedAt: row.updatedAt, value };
+    } catch (error) {
+      throw new Unreadable(name, row, error);
+    }
   }
 
-  /** Everything that meets a condition, in the order in which it was first kept. */
-  async list(where?: SQL, order?: SQL): Promise<Kept<T>[]> {
-    const rows = await this.db
+  private async rows(where?: SQL, order?: SQL): Promise<Row[]> {
+    return (await this.db
       .select()
       .from(this.kind.table)
       .where(and(where, this.kind.there))
-      .orderBy(order ?? sql`rowid`);
-    return rows.map((row) => this.read(row as Row));
+      .orderBy(order ?? sql`rowid`)) as Row[];
   }
 
+  private tryRead(row: Row): Kept<T> | Unreadable {
+    try {
+      return this.read(row);
+    } catch (error) {
+      if (error instanceof Unreadable) return error;
+      throw error;
+    }
+  }
+
+  /**
+   * Everything that meets a condition, in the order in which it was first kept. A row that cannot be read hides no
+   * other one; `unreadable` names it.
+   */
+  async list(where?: SQL, order?: SQL): Promise<Kept<T>[]> {
+    const all = (await this.rows(where, order)).map((row) => this.tryRead(row));
+    return all.filter((one): one is Kept<T> => !(one instanceof Unreadable));
+  }
+
+  /** The rows that cannot be read. They are never changed. */
+  async unreadable(): Promise<Unreadable[]> {
+    return (await this.rows()).map((row) => this.tryRead(row)).filter((one) => one instanceof Unreadable);
+  }
+
+  /** One thing by its id. Throws `Unreadable` where it is there and cannot be read. */
   async get(id: string, where?: SQL): Promise<Kept<T> | undefined> {
-    const [found] = await this.list(and(eq(this.kind.table.id, id), where));
-    return found;
+    const [row] = await this.rows(and(eq(this.kind.table.id, id), where));
+    return row && this.read(row);
   }
 
   /**

@@ -5,8 +5,19 @@ import { tick } from './scheduler';
 /** How often the server looks at what is due. */
 const EVERY_MS = 10_000;
 
-/** Sends reminders and refreshes calendars from time to time, one round after the other, until it is stopped. */
-export const startClockwork = (ctx: Context, everyMs = EVERY_MS): { stop: () => Promise<void> } => {
+/** So many rounds apart everything is brought into the database file itself. */
+const TEND_EVERY = 30;
+
+/**
+ * Sends reminders and refreshes calendars from time to time, one round after the other, until it is stopped; now and
+ * then `tend` is called.
+ */
+export const startClockwork = (
+  ctx: Context,
+  everyMs = EVERY_MS,
+  tend: () => Promise<void> = async () => {},
+): { stop: () => Promise<void> } => {
+  let rounds = 0;
   let running: Promise<void> = Promise.resolve();
   let stopped = false;
   const round = async (): Promise<void> => {
@@ -15,6 +26,10 @@ export const startClockwork = (ctx: Context, everyMs = EVERY_MS): { stop: () => 
     await refreshDue(ctx).catch((error: unknown) =>
       ctx.log.error({ err: error }, 'calendars could not be asked'),
     );
+    if (++rounds % TEND_EVERY === 0)
+      await tend().catch((error: unknown) =>
+        ctx.log.error({ err: error }, 'the database could not be tended'),
+      );
   };
   let busy = false;
   const timer = setInterval(() => {

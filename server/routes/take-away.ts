@@ -9,7 +9,7 @@ import {
 import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { eq } from 'drizzle-orm';
-import type { Express, Response } from 'express';
+import type { Express } from 'express';
 import { z } from 'zod';
 import { publish } from '../calendars/entries';
 import type { Context } from '../context';
@@ -19,23 +19,11 @@ import { timeZoneBlock } from './feeds';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
 import { route } from './route';
+import { sendFile } from './send-file';
 import { findWeek } from './weeks';
 
 /** Minutes before the start at which a calendar reminds; 0 or more. */
 const AlarmQuery = z.object({ alarm: z.coerce.number().int().min(0).max(120).default(5) });
-
-/** Sends a text as a file; the name is kept to letters that every system takes, with the full one beside it. */
-const sendFile = (res: Response, name: string, ending: string, type: string, text: string): void => {
-  const plain =
-    name
-      .normalize('NFKD')
-      .replace(/[^\w .-]+/g, '')
-      .trim()
-      .replace(/\s+/g, '-') || 'break';
-  const full = encodeURIComponent(`${name}${ending}`);
-  res.set('Content-Disposition', `attachment; filename="${plain}${ending}"; filename*=UTF-8''${full}`);
-  res.type(type).send(text);
-};
 
 /** Files to take away: a break as a file and as a cue track, a week as a calendar. */
 export const takeAwayRoutes = (app: Express, ctx: Context): void => {

@@ -29,7 +29,7 @@ export const startServer = async (
 ) => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-test-'));
   const file = join(dir, 'test.db');
-  const { db, close } = await openDatabase(file);
+  const { db, guard, close } = await openDatabase(file);
   const pool = createPool({ file: builtTasks, ...threads });
   const { server, port } = await listen(createApp({ db, pool, log, now: () => now, webDir }), 0, '127.0.0.1');
   const url = `http://127.0.0.1:${port}`;
@@ -61,6 +61,7 @@ export const startServer = async (
     /** What the routes work with, for what runs beside them; with a clock of its own. */
     context: (clock: () => Date) => createContext(db, clock, pool, log),
     db,
+    guard,
     file,
     url,
     send,
@@ -72,7 +73,7 @@ export const startServer = async (
     stop: async () => {
       await stopServer(server);
       await pool.close();
-      close();
+      await close();
       rmSync(dir, { recursive: true, force: true });
     },
   };

@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import type { Base, JointName, Pose } from '../model';
+import { type Demand, demandsOfPose } from './demands';
+
+const pose = (base: Base, angles: Partial<Record<JointName, number>>): Pose => ({ base, angles }) as Pose;
+
+/** Each demand, the joint that shows it, the first angle that counts, and the nearest one that does not. */
+const bounds: [Demand, Base, JointName, number, number, Partial<Record<JointName, number>>?][] = [
+  ['neck turned', 'back', 'neck.turn', 35, 34],
+  ['neck turned', 'back', 'neck.turn', -35, -34],
+  ['neck bent to the side', 'back', 'neck.side', 20, 19],
+  ['neck bent to the side', 'back', 'neck.side', -20, -19],
+  ['chin to the chest', 'back', 'neck.flex', 30, 29],
+  ['chin to the chest', 'back', 'neck.nod', 10, 9, { 'neck.flex': 20 }],
+  ['looking up', 'back', 'neck.flex', -12, -11],
+  ['looking up', 'back', 'neck.nod', -6, -5, { 'neck.flex': -6 }],
+  ['back rounded', 'back', 'upper.flex', 26, 25],
+  ['back rounded', 'back', 'low.flex', 16, 15, { 'upper.flex': 10 }],
+  ['back arched', 'back', 'upper.flex', -14, -13],
+  ['back arched', 'back', 'low.flex', -7, -6, { 'upper.flex': -7 }],
+  ['back turned', 'back', 'upper.turn', 22, 21],
+  ['back turned', 'back', 'low.turn', -12, -11, { 'upper.turn': -10 }],
+  ['back bent to the side', 'back', 'upper.side', 18, 17],
+  ['back bent to the side', 'back', 'low.side', -8, -7, { 'upper.side': -10 }],
+  ['deep lean forward', 'back', 'trunk.hinge', 35, 34],
+  ['deep lean forward', 'back', 'trunk.hinge', 25, 24, { 'upper.flex': 20 }],
+  ['arms overhead', 'back', 'right.arm.raise', 100, 99],
+  ['arm at shoulder height', 'back', 'left.arm.raise', 68, 67],
+  ['arm across', 'back', 'left.arm.across', 118, 117, { 'left.arm.raise': 60 }],
+  ['arm across', 'back', 'left.arm.raise', 60, 59, { 'left.arm.across': 118 }],
+  ['arm behind', 'stand', 'right.arm.across', -50, -49, { 'right.arm.raise': 20 }],
+  ['arm behind', 'stand', 'right.arm.raise', 20, 19, { 'right.arm.across': -50 }],
+  ['wrist bent far', 'back', 'left.wrist.bend', 48, 47],
+  ['wrist bent far', 'back', 'right.wrist.bend', -48, -47],
+  ['hip bent deep', 'back', 'left.hip.bend', 112, 111],
+  ['hip bent deep', 'back', 'trunk.hinge', 22, 21],
+  ['leg crossed', 'back', 'left.hip.twist', -25, -24],
+  ['leg crossed', 'back', 'right.hip.out', -10, -9],
+  ['legs wide', 'back', 'left.hip.out', 26, 25],
+  ['legs wide', 'stand', 'left.hip.bend', 21, 20, { 'left.hip.out': 26 }],
+  ['knee bent deep', 'back', 'left.knee.bend', 100, 99],
+  ['knee straight', 'edge', 'right.knee.bend', 35, 36],
+  ['arms stretched out', 'back', 'left.arm.raise', 60, 59, { 'left.arm.across': 35, 'left.elbow.bend': 40 }],
+  ['arms stretched out', 'back', 'left.arm.across', 35, 36, { 'left.arm.raise': 60, 'left.elbow.bend': 40 }],
+  [
+    'arms stretched out',
+    'back',
+    'left.arm.across',
+    -35,
+    -36,
+    { 'left.arm.raise': 60, 'left.elbow.bend': 40 },
+  ],
+  ['arms stretched out', 'back', 'left.elbow.bend', 40, 41, { 'left.arm.raise': 60, 'left.arm.across': 0 }],
+];
+
+describe('what a pose asks', () => {
+  it.each(bounds)(
+    '%s (%s): %s counts from %i, not yet at %i',
+    (demand, base, joint, from, before, rest = {}) => {
+      expect(demandsOfPose(pose(base, { ...rest, [joint]: from }))).toContain(demand);
+      expect(demandsOfPose(pose(base, { ...rest, [joint]: before }))).not.toContain(demand);
+    },
+  );
+
+  it('is nothing while sitting tall, and only standing while standing', () => {
+    expect(demandsOfPose(pose('back', {}))).toEqual([]);
+    expect(demandsOfPose(pose('edge', {}))).toEqual(['edge of the seat']);
+    expect(demandsOfPose(pose('stand', {}))).toEqual(['standing']);
+    expect(demandsOfPose(pose('lying on back' as Base, {}))).toContain('on the floor');
+  });
+
+  it('tells arms that work together from arms that only do the same', () => {
+    const raised = { 'left.arm.raise': 70, 'right.arm.raise': 70 };
+    expect(demandsOfPose(pose('back', { ...raised, 'left.arm.across': 0, 'right.arm.across': 0 }))).toContain(
+      'arms alike',
+    );
+    const uneven = demandsOfPose(pose('back', { 'left.arm.raise': 90, 'right.arm.raise': 64 }));
+    expect(uneven).toContain('both arms');
+    expect(uneven).not.toContain('arms alike');
+    const even = pose('back', {
+      'left.arm.raise': 90,
+      'right.arm.raise': 65,
+      'left.arm.across': 0,
+      'right.arm.across': 0,
+    });
+    expect(demandsOfPose(even)).not.toContain('both arms');
+    const one = demandsOfPose(pose('back', { 'left.arm.raise': 90 }));
+    expect(one.filter((d) => d === 'both arms' || d === 'arms alike')).toEqual([]);
+  });
+
+  it.each([
+    ['arm.raise', 50, 49],
+    ['elbow.bend', 100, 99],
+    ['wrist.bend', 40, 39],
+    ['wrist.bend', -40, -39],
+  ] as const)('counts an arm as moved by %s from %i, not at %i', (joint, from, before) => {
+    const other = {
+      'right.arm.raise': 50,
+      'right.arm.across': 0,
+      'left.arm.across': 0,
+      'left.arm.raise': 30,
+    };
+    const arms = (angle: number) =>
+      demandsOfPose(pose('stand', { ...other, [`left.${joint}`]: angle })).some(
+        (d) => d === 'both arms' || d === 'arms alike',
+      );
+    expect(arms(from)).toBe(true);
+    expect(arms(before)).toBe(false);
+  });
+
+  it('sees a head below the heart where one sits or stands, not where one lies', () => {
+    const folded = { 'trunk.hinge': 110, 'upper.flex': 30, 'low.flex': 30, 'neck.flex': 20 };
+    expect(demandsOfPose(pose('edge', folded))).toContain('head low');
+    expect(demandsOfPose(pose('stand', { ...folded, 'trunk.hinge': 120 }))).toContain('head low');
+    expect(demandsOfPose(pose('edge', { 'trunk.hinge': 30 }))).not.toContain('head low');
+  });
+});
