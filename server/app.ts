@@ -1,11 +1,13 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
 import { createContext } from './context';
+import type { BackupFolder } from './db/backup';
 import type { Database } from './db/open';
 import { answerErrors, Refusal } from './errors';
 import { type Logger, logRequests } from './log';
 import type { Pool } from './pool/pool';
 import { approachRoutes } from './routes/approach';
+import { backupRoutes } from './routes/backups';
 import { breakRoutes } from './routes/breaks';
 import { calendarBodies, calendarRoutes } from './routes/calendars';
 import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
@@ -27,12 +29,21 @@ export interface AppOptions {
   pool: Pool;
   log: Logger;
   now?: () => Date;
+  /** The folder of backups, and what the database is called on the screen; without it there are none. */
+  backups?: { folder: BackupFolder; database: string };
   /** The built interface; without it only the addresses under /api answer. */
   webDir?: string;
 }
 
 /** The whole application: the addresses under /api and the built interface. */
-export const createApp = ({ db, pool, log, now = () => new Date(), webDir }: AppOptions): Express => {
+export const createApp = ({
+  db,
+  pool,
+  log,
+  now = () => new Date(),
+  backups,
+  webDir,
+}: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
   const ctx = createContext(db, now, pool, log);
@@ -55,6 +66,7 @@ export const createApp = ({ db, pool, log, now = () => new Date(), webDir }: App
   sessionRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
   unreadableRoutes(app, ctx);
+  if (backups) backupRoutes(app, backups.folder, backups.database);
   planRoutes(app, ctx);
   suggestRoutes(app, ctx);
   app.use('/api', (req) => {

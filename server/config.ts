@@ -15,6 +15,7 @@ const Environment = z.object({
   KOTABI_DB_TOKEN: z.string().min(1).optional(),
   KOTABI_DB_TOKEN_FILE: z.string().min(1).optional(),
   KOTABI_DEMO_DB: z.string().min(1).default('.data/demo.db'),
+  KOTABI_BACKUPS: z.string().min(1).optional(),
   KOTABI_LOG: z.enum(LEVELS).optional(),
 });
 
@@ -30,6 +31,8 @@ export interface Config {
    * user's: starting over deletes it.
    */
   file: string;
+  /** The folder of backups. */
+  backups: string;
   /** What lets this program into a database server. */
   token: string | undefined;
   /** The least serious thing that is logged. */
@@ -77,6 +80,7 @@ export const readConfig = (
     port: e.KOTABI_PORT,
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
+    backups: resolve(root, e.KOTABI_BACKUPS ?? (options.demo ? '.data/demo-backups' : '.data/backups')),
     token: e.KOTABI_DB_TOKEN ?? tokenIn(e.KOTABI_DB_TOKEN_FILE),
     // Whoever tries the demo looks at its address; a server that runs is looked at afterwards.
     log: e.KOTABI_LOG ?? (options.demo ? 'warn' : 'info'),

@@ -3,8 +3,10 @@ import type { Server } from 'node:http';
 import { setTimeout } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { createApp } from './app';
+import { byCommand } from './by-command';
 import { BadConfig, readConfig } from './config';
 import { createContext } from './context';
+import { BackupFolder } from './db/backup';
 import { ForeignDatabase, openDatabase } from './db/open';
 import { announce } from './db/running';
 import { demoStandIns } from './demo/calendars';
@@ -29,25 +31,31 @@ const startStandIn = async (host: string, wanted: number): Promise<{ server: Ser
 
 const main = async (): Promise<void> => {
   const { values } = parseArgs({
-    options: { demo: { type: 'boolean', default: false }, fresh: { type: 'boolean', default: false } },
+    options: {
+      demo: { type: 'boolean', default: false },
+      fresh: { type: 'boolean', default: false },
+      /** Writes a backup and ends: into its folder, or `to` a file. */
+      backup: { type: 'boolean', default: false },
+      to: { type: 'string' },
+      /** Looks into a backup and ends; with `yes` it is put in place of what is there now. */
+      restore: { type: 'string' },
+      yes: { type: 'boolean', default: false },
+    },
   });
-  const {
-    demo,
-    fresh,
-    host,
-    port,
-    standInPort,
-    file,
-    token,
-    log: level,
-  } = readConfig(process.env, values, root);
+  const config = readConfig(process.env, values, root);
+  const { demo, fresh, host, port, standInPort, file, token, backups: folder, log: level } = config;
   const log = createLogger(level);
   if (demo && fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
-  const { db, checkpoint, close } = await openDatabase(file, token).catch((error: Error) => {
+  const { db, guard, checkpoint, close } = await openDatabase(file, token).catch((error: Error) => {
     if (error instanceof ForeignDatabase) throw error;
     throw new Error(`The database ${file} could not be opened, and was not changed: ${error.message}`);
   });
+  const backups = new BackupFolder(guard, folder, () => new Date());
+  if (values.backup || values.restore !== undefined) {
+    await byCommand(backups, values).finally(close);
+    return;
+  }
   const running = announce(file);
   if (running.other !== null)
     console.log(
@@ -59,12 +67,18 @@ const main = async (): Promise<void> => {
   const standIn = demo ? await startStandIn(host, standInPort) : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);
 
-  const { server, port: at } = await listen(createApp({ db, pool, log, webDir }), port, host, (taken) =>
-    console.log(`Port ${taken} is taken, trying ${taken + 1}.`),
+  const { server, port: at } = await listen(
+    createApp({ db, pool, log, webDir, backups: { folder: backups, database: file } }),
+    port,
+    host,
+    (taken) => console.log(`Port ${taken} is taken, trying ${taken + 1}.`),
   );
   console.log(`Kotabi${demo ? ' (demo)' : ''} is ready at http://${host}:${at}`);
   console.log(`Data: ${file}`);
-  const clockwork = startClockwork(ctx, undefined, checkpoint);
+  const clockwork = startClockwork(ctx, undefined, async () => {
+    await checkpoint();
+    if (!demo && !backups.hasOneOfToday()) await backups.make();
+  });
 
   let ending = false;
   const end = (): void => {

@@ -43,12 +43,12 @@ export const staticRoutes = (app: Express, webDir: string): void => {
       req.url = `/${file}`;
       files(req, res, next);
     };
+  for (const [path, file] of pagesIn(webDir)) app.get(path, page(file));
   app.use((req, res, next) => {
     if (req.method !== 'GET' && req.method !== 'HEAD') return next();
     files(req, res, next);
   });
   app.get(/^\/lead\/[^/.]+$/, page('lead.html'));
-  for (const [path, file] of pagesIn(webDir)) app.get(path, page(file));
   // Every other address is a screen of the interface; files that are not there are not.
   app.get(/^\/[^.]*$/, page('index.html'));
 };

@@ -50,6 +50,7 @@ export const pagesPlugin: Plugin = {
       writeFileSync(join(dir, page), common.replace('</head>', `${links.join('\n    ')}\n  </head>`));
       return [path, page] as const;
     });
-    writeFileSync(join(dir, '.vite/pages.json'), JSON.stringify(Object.fromEntries(pages), null, 2));
+    const byAddress = { '/': 'pages/breaks.html', ...Object.fromEntries(pages) };
+    writeFileSync(join(dir, '.vite/pages.json'), JSON.stringify(byAddress, null, 2));
   },
 };

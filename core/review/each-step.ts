@@ -55,7 +55,8 @@ export const forEachStep = <T>(
     const around = aroundIn(input);
     return placedSteps(input.resolved).map((at, i) => {
       const kept = before.get(at.step);
-      if (kept && kept.around === around && kept.move === at.move && kept.owner === owner[i]) return kept.value;
+      if (kept && kept.around === around && kept.move === at.move && kept.owner === owner[i])
+        return kept.value;
       const value = work(at, input);
       before.set(at.step, { move: at.move, owner: owner[i], around, value });
       return value;

@@ -103,16 +103,14 @@ export const simulate = (
           if (!held[i]) continue;
           doneOf[p] = (doneOf[p] ?? 0) + 1;
           const own = gives[i];
-          if (own)
-            for (let t = 0; t < own.length; t++) seconds[t] = (seconds[t] ?? 0) + (own[t] ?? 0);
+          if (own) for (let t = 0; t < own.length; t++) seconds[t] = (seconds[t] ?? 0) + (own[t] ?? 0);
         }
         const run = longestRun(day, starts, (i) => held[i] as boolean);
         count(longest, run);
         count(streaks, worst);
         if (run <= limitMin) under++;
         for (let t = 0; t < targets; t++)
-          if ((seconds[t] ?? 0) >= AIM_SEC)
-            daysOf[p * targets + t] = (daysOf[p * targets + t] as number) + 1;
+          if ((seconds[t] ?? 0) >= AIM_SEC) daysOf[p * targets + t] = (daysOf[p * targets + t] as number) + 1;
       }
     }
     for (let p = 0; p < people; p++) {

@@ -53,7 +53,7 @@ describe('what is built', () => {
       expect(zipped.headers.get('content-encoding')).toBe('gzip');
       const page = await get('/breaks/whatever');
       expect([page.status, page.headers.get('cache-control')]).toEqual([200, 'no-cache']);
-      const again = await get('/', { 'if-none-match': page.headers.get('etag') ?? '' });
+      const again = await get('/breaks/whatever', { 'if-none-match': page.headers.get('etag') ?? '' });
       expect(again.status).toBe(304);
     });
 

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import type { ApiError } from '@kotabi/core/model';
 import { createApp } from '../app';
 import { createContext } from '../context';
+import { BackupFolder } from '../db/backup';
 import { openDatabase } from '../db/open';
 import { listen } from '../listen';
 import { createLogger, type Logger } from '../log';
@@ -31,7 +32,12 @@ export const startServer = async (
   const file = join(dir, 'test.db');
   const { db, guard, close } = await openDatabase(file);
   const pool = createPool({ file: builtTasks, ...threads });
-  const { server, port } = await listen(createApp({ db, pool, log, now: () => now, webDir }), 0, '127.0.0.1');
+  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date());
+  const { server, port } = await listen(
+    createApp({ db, pool, log, now: () => now, webDir, backups: { folder: backups, database: file } }),
+    0,
+    '127.0.0.1',
+  );
   const url = `http://127.0.0.1:${port}`;
 
   const send = async <T = unknown>(

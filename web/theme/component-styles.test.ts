@@ -32,6 +32,10 @@ describe('the styles written when the page is built', () => {
     expect(opened.filter((part) => !css.includes(`.ant-${part}`))).toEqual([]);
   });
 
+  it('leave the links of the page alone', () => {
+    expect(css.match(/(?<=^|[},])a(?=[:[{,])[^{}]*\{[^}]*\}/g)).toBeNull();
+  });
+
   it('are in our colours, under a name that stays the same', () => {
     expect(css.match(/--ant-color-primary:(#\w+)/)?.[1]?.toLowerCase()).toBe(colour.together.toLowerCase());
     expect(css.match(/\.css-[a-z0-9]{6}/)).toBeNull();
