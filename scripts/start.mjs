@@ -7,4 +7,5 @@ if (!runsAsBuilt()) {
   install();
   build();
 }
-serve([]);
+// What stands behind the command goes to the server: --backup, --restore FILE.
+serve(process.argv.slice(2));

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import { createContext } from './context';
 import type { BackupFolder } from './db/backup';
 import type { Database } from './db/open';
+import { doorFor, permissions, policy } from './door';
 import { answerErrors, Refusal } from './errors';
 import { type Logger, logRequests } from './log';
 import type { Pool } from './pool/pool';
@@ -29,6 +30,8 @@ export interface AppOptions {
   pool: Pool;
   log: Logger;
   now?: () => Date;
+  /** Names by which this server may be called besides those of this machine. */
+  hosts?: readonly string[];
   /** The folder of backups, and what the database is called on the screen; without it there are none. */
   backups?: { folder: BackupFolder; database: string };
   /** The built interface; without it only the addresses under /api answer. */
@@ -42,12 +45,13 @@ export const createApp = ({
   log,
   now = () => new Date(),
   backups,
+  hosts = [],
   webDir,
 }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
   const ctx = createContext(db, now, pool, log);
-  app.use(logRequests(log));
+  app.use(logRequests(log), policy, permissions, doorFor(hosts));
   if (webDir) assetRoutes(app, webDir);
   app.use(compression());
   computeRoutes(app, ctx);

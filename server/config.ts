@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { z } from 'zod';
+import { isLoopback } from './door';
 
 const Port = z.coerce.number().int().min(0).max(65_535);
 const LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'silent'] as const;
@@ -8,6 +9,8 @@ const LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'silent'] as const;
 /** What the environment may say, each with its usual value. */
 const Environment = z.object({
   KOTABI_HOST: z.string().min(1).default('127.0.0.1'),
+  /** Names by which the server may be called, with commas between them: those of a proxy in front of it. */
+  KOTABI_HOSTS: z.string().default(''),
   KOTABI_PORT: Port.default(4180),
   KOTABI_STAND_IN_PORT: Port.default(4190),
   KOTABI_DB: z.string().min(1).default('.data/kotabi.db'),
@@ -24,6 +27,8 @@ export interface Config {
   demo: boolean;
   fresh: boolean;
   host: string;
+  /** Names by which it may be called, besides those of this machine. */
+  hosts: string[];
   port: number;
   standInPort: number;
   /**
@@ -74,9 +79,18 @@ export const readConfig = (
     throw new BadConfig(`${name} ${MUST[name] ?? 'must not be empty'}; it is "${env[name]}".`);
   }
   const e = parsed.data;
+  if (!isLoopback(e.KOTABI_HOST))
+    throw new BadConfig(
+      `KOTABI_HOST is "${e.KOTABI_HOST}", which other machines reach, and nobody has to sign in here: everybody in the ` +
+        'network could read who has which limits. Leave it at 127.0.0.1 and put a proxy in front that asks who one is, ' +
+        'with its name in KOTABI_HOSTS; docs/running.md says how.',
+    );
   return {
     ...options,
     host: e.KOTABI_HOST,
+    hosts: e.KOTABI_HOSTS.split(',')
+      .map((name) => name.trim())
+      .filter(Boolean),
     port: e.KOTABI_PORT,
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),

@@ -43,7 +43,7 @@ const main = async (): Promise<void> => {
     },
   });
   const config = readConfig(process.env, values, root);
-  const { demo, fresh, host, port, standInPort, file, token, backups: folder, log: level } = config;
+  const { demo, fresh, host, hosts, port, standInPort, file, token, backups: folder, log: level } = config;
   const log = createLogger(level);
   if (demo && fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
@@ -68,7 +68,7 @@ const main = async (): Promise<void> => {
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);
 
   const { server, port: at } = await listen(
-    createApp({ db, pool, log, webDir, backups: { folder: backups, database: file } }),
+    createApp({ db, pool, log, hosts, webDir, backups: { folder: backups, database: file } }),
     port,
     host,
     (taken) => console.log(`Port ${taken} is taken, trying ${taken + 1}.`),

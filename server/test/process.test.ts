@@ -107,7 +107,7 @@ describe('the server as a program', () => {
     const file = join(dir, 'letter.txt');
     writeFileSync(file, 'Dear crew, '.repeat(200));
     await expect(start({ KOTABI_PORT: '0', KOTABI_DB: file })).rejects.toThrow(
-      /letter\.txt could not be opened, and was not changed/,
+      /letter\.txt is no database\. It was not touched/,
     );
     expect(readFileSync(file, 'utf8')).toBe('Dear crew, '.repeat(200));
   });
