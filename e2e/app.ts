@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createApp } from '../server/app';
 import { createContext } from '../server/context';
+import { BackupFolder } from '../server/db/backup';
 import { openDatabase } from '../server/db/open';
 import { demoStandIns } from '../server/demo/calendars';
 import { loadDemo, subscribeDemo } from '../server/demo/load';
@@ -19,6 +20,8 @@ const root = resolve(import.meta.dirname, '..');
 
 export interface RunningApp {
   url: string;
+  /** Its database. */
+  file: string;
   /** Address of the stand-in calendars; empty where nothing asked for them. */
   standIn: string;
   /** Ends the server and takes its database away. */
@@ -74,14 +77,20 @@ export const startApp = async ({ from, calendars, everyMs }: AppWish): Promise<R
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-db-'));
   const file = join(dir, 'kotabi.db');
   copyFileSync(from, file);
-  const { db, close } = await openDatabase(file);
+  const { db, guard, close } = await openDatabase(file);
+  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date());
   const ctx = createContext(db, () => new Date(), pool(), log);
   const standIn = calendars ? await startStandIn() : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, false);
   const clockwork = everyMs === undefined ? null : startClockwork(ctx, everyMs);
-  const { server, port } = await listen(createApp({ db, pool: pool(), log, webDir }), 0, HOST);
+  const { server, port } = await listen(
+    createApp({ db, pool: pool(), log, webDir, backups: { folder: backups, database: file } }),
+    0,
+    HOST,
+  );
   return {
     url: `http://${HOST}:${port}`,
+    file,
     standIn: standIn?.address ?? '',
     stop: async () => {
       await clockwork?.stop();

@@ -17,6 +17,7 @@ const views: [name: string, path: string, ready: string][] = [
   ['the approach', '/approach', 'Circles of the head'],
   ['the load of a head', '/head-load', 'What it does not mean'],
   ['the numbers', '/numbers', 'Where the numbers come from'],
+  ['the data', '/data', 'What cannot be read'],
   ['the week', '/week', 'Rule of the week'],
   ['rules compared', `/week/timetable-desk/${monday}/compare`, 'Breaks a day'],
   ['led sessions', `/week/timetable-desk/${monday}/led`, 'Find the best times'],

@@ -9,6 +9,7 @@ import { createContext } from './context';
 import { BackupFolder } from './db/backup';
 import { ForeignDatabase, openDatabase } from './db/open';
 import { announce } from './db/running';
+import { thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
 import { loadDemo, subscribeDemo } from './demo/load';
 import { listen } from './listen';
@@ -77,7 +78,10 @@ const main = async (): Promise<void> => {
   console.log(`Data: ${file}`);
   const clockwork = startClockwork(ctx, undefined, async () => {
     await checkpoint();
-    if (!demo && !backups.hasOneOfToday()) await backups.make();
+    if (backups.hasOneOfToday()) return;
+    // Once a day: a backup first, then what has grown too old goes.
+    if (!demo) await backups.make();
+    await thinVersions(db, new Date());
   });
 
   let ending = false;

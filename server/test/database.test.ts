@@ -10,6 +10,7 @@ import { Guard } from '../db/guard';
 import { headerOf } from '../db/header';
 import { ForeignDatabase, openDatabase } from '../db/open';
 import { announce } from '../db/running';
+import { thinVersions } from '../db/tend';
 import { DatabaseTrouble } from '../db/trouble';
 import { edgeBreak, group, startServer } from './harness';
 
@@ -208,6 +209,24 @@ describe('the database file', () => {
     expect(next.other).toBeNull();
     next.end();
     expect(existsSync(`${file()}.running`)).toBe(false);
+  });
+});
+
+describe('versions of a break', () => {
+  it('are thinned by age, and the newest stays', async () => {
+    const app = await startServer();
+    try {
+      for (let n = 0; n < 5; n++) await app.put('/api/breaks/b1', { ...edgeBreak, name: `State ${n}` }, n);
+      await app.db.run(
+        sql`UPDATE break_versions SET saved_at = '2026-11-02T0' || version || ':00:00.000Z' WHERE version < 4`,
+      );
+      expect(await thinVersions(app.db, new Date('2026-11-20T09:00:00.000Z'))).toBe(2);
+      const left = await app.get<{ version: number }[]>('/api/breaks/b1/versions');
+      expect(left.body.map((v) => v.version)).toEqual([5, 4, 3]);
+      expect(await thinVersions(app.db, new Date('2026-11-20T09:00:00.000Z'))).toBe(0);
+    } finally {
+      await app.stop();
+    }
   });
 });
 

@@ -1,6 +1,7 @@
 import { type LibraryData, type Shelf, shelfOf } from '@kotabi/core/library';
 import {
   type Answer,
+  type Backups,
   type Break,
   type BusyTime,
   type CalendarSource,
@@ -15,6 +16,7 @@ import {
   type Move,
   type Person,
   type Session,
+  type Unread,
   type Week,
 } from '@kotabi/core/model';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -47,6 +49,13 @@ export const usePeople = (groupId: string | undefined) =>
     queryFn: get<Kept<Person>[]>(`/api/groups/${groupId}/people`),
     enabled: groupId !== undefined,
   });
+
+/** Where the data is, and its backups. */
+export const useBackups = () => useQuery({ queryKey: ['backups'], queryFn: get<Backups>('/api/backups') });
+
+/** What is kept and cannot be read; looked for once in a while. */
+export const useUnreadable = () =>
+  useQuery({ queryKey: ['unreadable'], queryFn: get<Unread[]>('/api/unreadable'), staleTime: 60_000 });
 
 export const useBreaks = () => useQuery({ queryKey: ['breaks'], queryFn: get<Kept<Break>[]>('/api/breaks') });
 

@@ -39,6 +39,7 @@ export const table: readonly ScreenRow[] = [
   screen('/week/:groupId/:startDate/compare', 'compare/CompareScreen'),
   screen('/week/:groupId/:startDate/led', 'gather/GatherScreen'),
   screen('/print/week/:groupId/:startDate', 'print/PrintScreen'),
+  screen('/data', 'data/DataScreen', ['/api/backups', '/api/unreadable']),
   screen('/outbox', 'outbox/OutboxScreen'),
   screen('/lead', 'choose/ChooseScreen', ['/api/breaks']),
   screen('/log', 'log/LogScreen', ['/api/sessions', '/api/groups']),

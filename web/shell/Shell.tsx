@@ -4,6 +4,7 @@ import { queryClient } from '../api/queries';
 import { sendWaiting } from '../api/sessions-outbox';
 import { Mark } from './Mark';
 import styles from './shell.module.css';
+import { UnreadNote } from './UnreadNote';
 
 const places = [
   ['/people', 'People'],
@@ -13,11 +14,12 @@ const places = [
   ['/lead', 'Lead'],
   ['/log', 'Log'],
 ] as const;
-/** Beside the work: how one teaches, why it matters, and what the numbers rest on. */
+/** Beside the work: how one teaches, why it matters, what the numbers rest on, and where everything is kept. */
 const beside = [
   ['/approach', 'Approach'],
   ['/head-load', 'Head load'],
   ['/numbers', 'Numbers'],
+  ['/data', 'Data'],
 ] as const;
 
 /** The frame around every screen but the one that is led from. */
@@ -57,6 +59,7 @@ export const Shell = () => {
         ))}
       </nav>
       <main id="main" className={styles.main} tabIndex={-1}>
+        <UnreadNote />
         <Outlet />
       </main>
     </div>

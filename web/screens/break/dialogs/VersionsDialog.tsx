@@ -134,7 +134,10 @@ export const VersionsDialog = ({ brk, lookup, approach, close, bringBack }: Prop
             >
               Bring this one back
             </Button>
-            <p className="muted small">It becomes the newest state; undo takes you to what is there now.</p>
+            <p className="muted small">
+              It becomes the newest state; undo takes you to what is there now. All versions of today are
+              kept, then the last one of each day for two weeks and of each week for half a year.
+            </p>
           </div>
         )}
       </div>

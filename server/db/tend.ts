@@ -1,0 +1,31 @@
+import { worthKeeping } from '@kotabi/core/thin';
+import { and, eq, inArray } from 'drizzle-orm';
+import type { Database } from './open';
+import { breakVersions } from './schema';
+
+/** Takes away the saved states of breaks that are not worth keeping any more. Gives how many there were. */
+export const thinVersions = async (db: Database, now: Date): Promise<number> => {
+  const all = await db
+    .select({
+      breakId: breakVersions.breakId,
+      version: breakVersions.version,
+      savedAt: breakVersions.savedAt,
+    })
+    .from(breakVersions);
+  const byBreak = new Map<string, typeof all>();
+  for (const one of all) byBreak.set(one.breakId, [...(byBreak.get(one.breakId) ?? []), one]);
+  let gone = 0;
+  for (const [breakId, versions] of byBreak) {
+    const keep = worthKeeping(
+      versions.map((v) => v.savedAt),
+      now.toISOString(),
+    );
+    const old = versions.filter((v) => !keep.has(v.savedAt)).map((v) => v.version);
+    if (old.length === 0) continue;
+    await db
+      .delete(breakVersions)
+      .where(and(eq(breakVersions.breakId, breakId), inArray(breakVersions.version, old)));
+    gone += old.length;
+  }
+  return gone;
+};
