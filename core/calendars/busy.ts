@@ -30,7 +30,14 @@ export const busyOnDay = (
   idOf: (key: string) => string,
 ): BusyTime[] => {
   const { date, hours } = day;
+  // Only what comes near the day is looked at closely: clocks differ by hours, never by more than a day.
+  const noonMs = Date.parse(`${date}T12:00:00Z`);
+  const [fromMs, untilMs] = [
+    noonMs + (hours.startMin - 2880) * 60_000,
+    noonMs + (hours.endMin + 1440) * 60_000,
+  ];
   const found = times.flatMap((time): BusyTime[] => {
+    if (time.endMs < fromMs || time.startMs > untilMs) return [];
     if (time.show === 'free') return [];
     const startMin = Math.max(minuteOf(date, time.startMs, zone), hours.startMin);
     // A part of a minute counts whole.

@@ -236,22 +236,6 @@ describe('what cannot be read', () => {
     expect(problem('')).toMatchObject({ code: 'notCalendar' });
     expect(problem(good.slice(0, -30))).toMatchObject({ code: 'notCalendar', reason: /cut off/ });
     expect(problem(good.replace('END:VEVENT\r\n', ''))).toMatchObject({ code: 'notCalendar' });
-    expect(
-      problem(file(event('UID:1', 'DTSTART;TZID=Moon/Crater:20261124T100000', 'DURATION:PT1H'))),
-    ).toEqual({
-      code: 'unknownZone',
-      zone: 'Moon/Crater',
-    });
-    expect(
-      problem(file(event('UID:1', 'DTSTART:20200101T000000Z', 'DURATION:PT1S', 'RRULE:FREQ=SECONDLY'))),
-    ).toMatchObject({ code: 'endless', uid: '1' });
-    expect(problem(file(event('UID:1', 'DTSTART:20261124T100000Z', 'DTEND:20261124T090000Z')))).toMatchObject(
-      {
-        code: 'badEvent',
-        reason: 'it ends before it starts',
-      },
-    );
-    expect(problem(file(event('UID:1', 'DURATION:PT1H')))).toMatchObject({ code: 'badEvent' });
   });
 
   it('is too large at 50 MB, and has too many events beyond 10,000', { timeout: 30_000 }, () => {

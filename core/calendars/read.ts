@@ -1,7 +1,8 @@
 import ICAL from 'ical.js';
 import { DateTime } from 'luxon';
+import { isRealDate, tidyLines } from './lines';
 import { Endless, instancesOf } from './series';
-import { unknownZone } from './zones';
+import { namedZones, unknownZones } from './zones';
 
 /** One time of a calendar, as it will happen. */
 export interface ReadTime {
@@ -16,17 +17,21 @@ export interface ReadTime {
   title: string | null;
 }
 
-/** Why a calendar cannot be read. */
+/** Why a calendar cannot be read at all. */
 export type CalendarProblem =
   | { code: 'tooLarge'; bytes: number; most: number }
   | { code: 'notCalendar'; reason: string }
-  | { code: 'unknownZone'; zone: string }
-  | { code: 'tooMany'; events: number; most: number }
+  | { code: 'tooMany'; events: number; most: number };
+
+/** Why one event of a calendar is left out. */
+export type Skipped =
+  | { code: 'unknownZone'; uid: string; zone: string }
   | { code: 'endless'; uid: string; most: number }
-  | { code: 'badEvent'; uid: string; reason: string };
+  | { code: 'badEvent'; uid: string; reason: string }
+  | { code: 'badLine'; uid: ''; lines: number };
 
 export type CalendarRead =
-  | { ok: true; times: ReadTime[]; events: number; cancelled: number }
+  | { ok: true; times: ReadTime[]; events: number; cancelled: number; skipped: Skipped[] }
   | { ok: false; problem: CalendarProblem };
 
 export interface ReadOptions {
@@ -43,10 +48,20 @@ export const MOST_BYTES = 20_000_000;
 export const MOST_EVENTS = 10_000;
 /** Instances of one series that are looked at. */
 export const MOST_INSTANCES = 50_000;
+/** Times that one calendar can give. */
+const MOST_TIMES = 100_000;
+/** Nothing that people are busy with lasts longer, ms. */
+const LONGEST_MS = 366 * 86_400_000;
 
 class Unreadable extends Error {
   constructor(readonly problem: CalendarProblem) {
     super(problem.code);
+  }
+}
+/** One event that has to be left out. */
+class Skip extends Error {
+  constructor(readonly skipped: Skipped) {
+    super(skipped.code);
   }
 }
 
@@ -69,23 +84,71 @@ const showOf = (event: ICAL.Component): ReadTime['show'] => {
 const valuesOf = <T>(event: ICAL.Component, name: string): T[] =>
   event.getAllProperties(name).flatMap((p) => p.getValues() as unknown as T[]);
 
+const isTooLong = (length: ICAL.Duration): boolean => !(Math.abs(length.toSeconds()) * 1000 <= LONGEST_MS);
+
 const endOf = ({ start, end, duration }: ICAL.Period): ICAL.Time => {
   if (end) return end;
+  if (duration && isTooLong(duration))
+    throw new Skip({ code: 'badEvent', uid: start.toString(), reason: 'it lasts longer than a year' });
   const until = start.clone();
   if (duration) until.addDuration(duration);
   return until;
 };
 
+/** What an event says that is no date of any year. */
+const unreal = (event: ICAL.Component): string | undefined =>
+  DATED.flatMap((name) => event.getAllProperties(name))
+    .flatMap((p) => (p.jCal as unknown[]).slice(3))
+    .find((value): value is string => typeof value === 'string' && !isRealDate(value));
+const DATED = ['dtstart', 'dtend', 'recurrence-id', 'exdate', 'rdate'] as const;
+
 const isPeriod = (value: ICAL.Time | ICAL.Period): value is ICAL.Period => value.icalclass === 'icalperiod';
+
+/** Which instance of a series a changed one stands for. */
+interface Changed {
+  ofMs: number;
+  /** The day it is of, where it names no time. */
+  ofDay: string | null;
+}
+/** Whether a changed instance is of an instance of the series; one that names only the day is of that day's. */
+const isOf = ({ ofMs, ofDay }: Changed, instance: ICAL.Time, ms: number): boolean =>
+  ofMs === ms || (ofDay !== null && !instance.isDate && ofDay === dayOf(instance));
+const dayNamed = (time: ICAL.Time): string | null => (time.isDate ? dayOf(time) : null);
+const dayOf = ({ year, month, day }: ICAL.Time): string => `${year}-${month}-${day}`;
+
+/**
+ * When an event, or an instance of a series, ends. One with an end, or with a length in hours, lasts exactly as long
+ * each time, also over a change of the clocks; days and weeks are by the calendar (RFC 5545, 3.8.5.3 and 3.3.6).
+ */
+const endAfter = (start: ICAL.Time, event: ICAL.Event, zone: string): number => {
+  if (!start.isDate && event.component.hasProperty('dtend'))
+    return msOf(start, zone) + msOf(event.endDate, zone) - msOf(event.startDate, zone);
+  const { duration } = event;
+  if (duration.weeks === 0 && duration.days === 0) return msOf(start, zone) + duration.toSeconds() * 1000;
+  const end = start.clone();
+  end.addDuration(duration);
+  return msOf(end, zone);
+};
 
 /** The times of one event: itself, or the instances of its series within the stretch asked for. */
 const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: ReadOptions): ReadTime[] => {
   const { fromMs, untilMs, zone, keepTitles } = options;
   const uid = uidOf(main);
   const times: ReadTime[] = [];
-  const keep = (component: ICAL.Component, start: ICAL.Time, end: ICAL.Time, instance: string): void => {
-    const [startMs, endMs] = [msOf(start, zone), msOf(end, zone)];
-    if (endMs < startMs) throw new Unreadable({ code: 'badEvent', uid, reason: 'it ends before it starts' });
+  const bad = (reason: string): never => {
+    throw new Skip({ code: 'badEvent', uid, reason });
+  };
+  for (const component of [main, ...exceptions]) {
+    const date = unreal(component);
+    if (date !== undefined) bad(`there is no ${date.slice(0, 10)}`);
+    // Looked at before it is added to anything: the library counts long ones out day by day.
+    const length = component.getFirstPropertyValue('duration');
+    if (length instanceof ICAL.Duration && isTooLong(length)) bad('it lasts longer than a year');
+  }
+  const keep = (component: ICAL.Component, start: ICAL.Time, endMs: number, instance: string): void => {
+    const startMs = msOf(start, zone);
+    if (endMs < startMs) bad('it ends before it starts');
+    if (endMs - startMs > LONGEST_MS) bad('it lasts longer than a year');
     if (endMs <= startMs || endMs <= fromMs || startMs >= untilMs) return;
     const title = keepTitles ? String(component.getFirstPropertyValue('summary') ?? '') : null;
     times.push({
@@ -103,29 +166,36 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
     component,
     event: new ICAL.Event(component, { exceptions: [] }),
     ofMs: msOf(component.getFirstPropertyValue('recurrence-id') as ICAL.Time, zone),
+    ofDay: dayNamed(component.getFirstPropertyValue('recurrence-id') as ICAL.Time),
     andFuture: component.getFirstProperty('recurrence-id')?.getFirstParameter('range') === 'THISANDFUTURE',
   }));
   for (const { component, event } of changed)
     if (!isCancelled(component))
-      keep(component, event.startDate, event.endDate, String(event.recurrenceId ?? ''));
+      keep(
+        component,
+        event.startDate,
+        endAfter(event.startDate, event, zone),
+        String(event.recurrenceId ?? ''),
+      );
   if (isCancelled(main)) return times;
 
   const event = new ICAL.Event(main, { exceptions: [] });
   const { startDate, duration } = event;
   const rdates = valuesOf<ICAL.Time | ICAL.Period>(main, 'rdate');
   for (const period of rdates.filter(isPeriod))
-    keep(main, period.start, endOf(period), period.start.toString());
+    keep(main, period.start, msOf(endOf(period), zone), period.start.toString());
   const rules = valuesOf<ICAL.Recur>(main, 'rrule');
   if (rules.length === 0 && rdates.length === 0) {
-    keep(main, startDate, event.endDate, String(event.recurrenceId ?? ''));
+    keep(main, startDate, endAfter(startDate, event, zone), String(event.recurrenceId ?? ''));
     return times;
   }
   const moment = (ms: number): ICAL.Time => {
     const time = ICAL.Time.fromJSDate(new Date(ms), true);
     return startDate.zone === ICAL.Timezone.localTimezone ? time : time.convertToZone(startDate.zone);
   };
+  if (isTooLong(duration)) bad('it lasts longer than a year');
   // A day's room on both sides, for long events and for zones.
-  const room = 86_400_000 + duration.toSeconds() * 1000;
+  const room = 86_400_000 + Math.abs(duration.toSeconds()) * 1000;
   const without = new Set(valuesOf<ICAL.Time>(main, 'exdate').map((t) => msOf(t, zone)));
   const instances = [
     ...instancesOf(startDate, rules, moment(fromMs - room), moment(untilMs + room), MOST_INSTANCES),
@@ -134,15 +204,13 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
   const seen = new Set<number>();
   for (const instance of instances) {
     const ms = msOf(instance, zone);
-    if (without.has(ms) || seen.has(ms) || changed.some((c) => c.ofMs === ms)) continue;
+    if (without.has(ms) || seen.has(ms) || changed.some((c) => isOf(c, instance, ms))) continue;
     seen.add(ms);
     const last = changed.filter((c) => c.andFuture && c.ofMs <= ms).sort((a, b) => b.ofMs - a.ofMs)[0];
     if (last && isCancelled(last.component)) continue;
     const start = instance.clone();
     if (last) start.addDuration(last.event.startDate.subtractDateTz(last.event.recurrenceId));
-    const end = start.clone();
-    end.addDuration(last?.event.duration ?? duration);
-    keep(last?.component ?? main, start, end, instance.toString());
+    keep(last?.component ?? main, start, endAfter(start, last?.event ?? event, zone), instance.toString());
   }
   return times;
 };
@@ -154,6 +222,8 @@ const freeBusy = (component: ICAL.Component, { fromMs, untilMs, zone }: ReadOpti
     return (property.getValues() as unknown as ICAL.Period[]).flatMap((period): ReadTime[] => {
       const startMs = msOf(period.start, zone);
       const endMs = msOf(endOf(period), zone);
+      if (endMs - startMs > LONGEST_MS)
+        throw new Skip({ code: 'badEvent', uid: 'free/busy', reason: 'it lasts longer than a year' });
       if (endMs <= fromMs || startMs >= untilMs || endMs <= startMs) return [];
       const show = type === 'FREE' ? 'free' : type === 'BUSY-TENTATIVE' ? 'tentative' : 'busy';
       return [
@@ -162,10 +232,35 @@ const freeBusy = (component: ICAL.Component, { fromMs, untilMs, zone }: ReadOpti
     });
   });
 
-const parseText = (text: string): ICAL.Component[] => {
-  const bytes = new TextEncoder().encode(text).length;
+/** Everything between the lines of one event (or zone, or list of busy times), these lines included. */
+const PART = /^BEGIN:(VEVENT|VFREEBUSY|VTIMEZONE)\r\n[\s\S]*?^END:\1$\r?\n?/gim;
+
+/** Parses a text. Where the parser refuses it, each part is tried by itself, and those that it refuses are left out. */
+const parseParts = (text: string): { parsed: unknown[]; broken: Skipped[] } => {
+  try {
+    return { parsed: ICAL.parse(text), broken: [] };
+  } catch (whole) {
+    const broken: Skipped[] = [];
+    const rest = text.replace(PART, (part) => {
+      try {
+        ICAL.parse(part);
+        return part;
+      } catch (error) {
+        const uid = /^UID:(.*)$/im.exec(part)?.[1]?.trim() ?? 'without UID';
+        broken.push({ code: 'badEvent', uid, reason: (error as Error).message.slice(0, 160) });
+        return '';
+      }
+    });
+    if (broken.length === 0) throw whole;
+    return { parsed: ICAL.parse(rest), broken };
+  }
+};
+
+const parseText = (whole: string): { calendars: ICAL.Component[]; dropped: number; broken: Skipped[] } => {
+  const bytes = new TextEncoder().encode(whole).length;
   if (bytes > MOST_BYTES) throw new Unreadable({ code: 'tooLarge', bytes, most: MOST_BYTES });
-  if (!/^\uFEFF?\s*BEGIN:VCALENDAR/i.test(text))
+  const { text, dropped } = tidyLines(whole.replace(/^\uFEFF/, ''));
+  if (!/^\s*BEGIN:VCALENDAR/i.test(text))
     throw new Unreadable({ code: 'notCalendar', reason: 'it does not begin with BEGIN:VCALENDAR' });
   if (!/END:VCALENDAR\s*$/i.test(text))
     throw new Unreadable({
@@ -173,9 +268,9 @@ const parseText = (text: string): ICAL.Component[] => {
       reason: 'it ends before END:VCALENDAR; something is cut off',
     });
   try {
-    const parsed = ICAL.parse(text.replace(/^\uFEFF/, '')) as unknown[];
+    const { parsed, broken } = parseParts(text);
     const list = Array.isArray(parsed[0]) ? parsed : [parsed];
-    return list.map((c) => new ICAL.Component(c as never));
+    return { calendars: list.map((c) => new ICAL.Component(c as never)), dropped, broken };
   } catch (error) {
     throw new Unreadable({ code: 'notCalendar', reason: (error as Error).message.slice(0, 160) });
   }
@@ -184,20 +279,30 @@ const parseText = (text: string): ICAL.Component[] => {
 /**
  * Reads an iCalendar file (RFC 5545): single events and series with their rules, exceptions, extra dates and
  * changed instances, time zones also when the file defines them itself, all-day events, free/busy marks and
- * VFREEBUSY. Cancelled events are left out. Nothing but times is given unless titles are asked for. A file that
- * cannot be read as a whole gives one problem and no times.
+ * VFREEBUSY. Cancelled events are left out. Nothing but times is given unless titles are asked for. An event that
+ * cannot be read is named and left out, the others are given; only what is no calendar gives one problem and no times.
  */
 export const readCalendar = (text: string, options: ReadOptions): CalendarRead => {
   try {
     const times: ReadTime[] = [];
     let events = 0;
     let cancelled = 0;
-    for (const calendar of parseText(text)) {
+    const { calendars, dropped, broken } = parseText(text);
+    const skipped = [...broken];
+    if (dropped > 0) skipped.push({ code: 'badLine', uid: '', lines: dropped });
+    /** Adds what some work gives; what it cannot read is named instead. */
+    const add = (uid: string, work: () => ReadTime[]): void => {
+      const found = orSkipped(uid, work);
+      if (Array.isArray(found)) times.push(...found);
+      else skipped.push(found);
+      if (times.length > MOST_TIMES)
+        throw new Unreadable({ code: 'tooMany', events: times.length, most: MOST_TIMES });
+    };
+    for (const calendar of calendars) {
       const all = calendar.getAllSubcomponents('vevent');
       events += all.length;
       if (events > MOST_EVENTS) throw new Unreadable({ code: 'tooMany', events, most: MOST_EVENTS });
-      const unknown = unknownZone(calendar);
-      if (unknown !== null) throw new Unreadable({ code: 'unknownZone', zone: unknown });
+      const unknown = unknownZones(calendar);
       cancelled += all.filter((e) => e.getFirstPropertyValue('status') === 'CANCELLED').length;
       const byUid = new Map<string, ICAL.Component[]>();
       for (const [i, event] of all.entries()) {
@@ -205,32 +310,60 @@ export const readCalendar = (text: string, options: ReadOptions): CalendarRead =
         const uid = event.hasProperty('uid') ? uidOf(event) : `without UID ${i}`;
         byUid.set(uid, [...(byUid.get(uid) ?? []), event]);
       }
-      for (const [uid, list] of byUid) times.push(...ofOneUid(uid, list, options));
+      for (const [uid, list] of byUid)
+        add(uid, () => {
+          const zone = list.flatMap((event) => [...namedZones(event)]).find((name) => unknown.has(name));
+          if (zone !== undefined) throw new Skip({ code: 'unknownZone', uid, zone });
+          return ofOneUid(uid, list, options);
+        });
       for (const component of calendar.getAllSubcomponents('vfreebusy'))
-        times.push(...freeBusy(component, options));
+        add('free/busy', () => freeBusy(component, options));
     }
     times.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs || (a.key < b.key ? -1 : 1));
-    return { ok: true, times, events, cancelled };
+    return { ok: true, times, events, cancelled, skipped };
   } catch (error) {
     if (error instanceof Unreadable) return { ok: false, problem: error.problem };
     throw error;
   }
 };
 
-const ofOneUid = (uid: string, list: ICAL.Component[], options: ReadOptions): ReadTime[] => {
-  const mains = list.filter((e) => !e.hasProperty('recurrence-id'));
-  const exceptions = list.filter((e) => e.hasProperty('recurrence-id'));
-  for (const event of list)
-    if (!event.hasProperty('dtstart'))
-      throw new Unreadable({ code: 'badEvent', uid, reason: 'it has no start (DTSTART)' });
+/** What some work gives; or, where an event is beyond reading, what is said of it. */
+const orSkipped = (uid: string, work: () => ReadTime[]): ReadTime[] | Skipped => {
   try {
-    const [main, ...more] = mains;
-    // Changed instances whose series is not in the file stand for themselves.
-    if (!main) return exceptions.flatMap((e) => timesOf(e, [], options));
-    return [main, ...more].flatMap((m, i) => timesOf(m, i === 0 ? exceptions : [], options));
+    return work();
   } catch (error) {
     if (error instanceof Unreadable) throw error;
-    if (error instanceof Endless) throw new Unreadable({ code: 'endless', uid, most: MOST_INSTANCES });
-    throw new Unreadable({ code: 'badEvent', uid, reason: (error as Error).message.slice(0, 160) });
+    if (error instanceof Skip) return error.skipped;
+    if (error instanceof Endless) return { code: 'endless', uid, most: MOST_INSTANCES };
+    // The libraries throw whatever they like at what they cannot read.
+    return { code: 'badEvent', uid, reason: (error as Error).message.slice(0, 160) };
   }
+};
+
+const sequenceOf = (event: ICAL.Component): [number, string] => [
+  Number(event.getFirstPropertyValue('sequence') ?? 0),
+  String(event.getFirstPropertyValue('dtstamp') ?? ''),
+];
+/** The newest state of an event that comes in several: the highest sequence, then the latest stamp. */
+const newest = (events: readonly ICAL.Component[]): ICAL.Component | undefined =>
+  events.reduce<ICAL.Component | undefined>((best, event) => {
+    if (!best) return event;
+    const [a, b] = [sequenceOf(best), sequenceOf(event)];
+    return b[0] > a[0] || (b[0] === a[0] && b[1] >= a[1]) ? event : best;
+  }, undefined);
+
+const ofOneUid = (uid: string, list: ICAL.Component[], options: ReadOptions): ReadTime[] => {
+  for (const event of list)
+    if (!event.hasProperty('dtstart'))
+      throw new Skip({ code: 'badEvent', uid, reason: 'it has no start (DTSTART)' });
+  const main = newest(list.filter((e) => !e.hasProperty('recurrence-id')));
+  // An instance that was changed several times comes several times as well.
+  const byInstance = new Map<string, ICAL.Component[]>();
+  for (const event of list.filter((e) => e.hasProperty('recurrence-id'))) {
+    const of = String(event.getFirstPropertyValue('recurrence-id'));
+    byInstance.set(of, [...(byInstance.get(of) ?? []), event]);
+  }
+  const exceptions = [...byInstance.values()].flatMap((events) => newest(events) ?? []);
+  // Changed instances whose series is not in the file stand for themselves.
+  return main ? timesOf(main, exceptions, options) : exceptions.flatMap((e) => timesOf(e, [], options));
 };

@@ -1,9 +1,12 @@
 import type ICAL from 'ical.js';
 import * as rrule from 'rrule';
+import { type DayRule, daysOfRule, TooMuch } from './by-day';
 
 // The package is a CommonJS module to Node and an ES module to bundlers.
 const { RRule } = 'RRule' in rrule ? rrule : (rrule as unknown as { default: typeof rrule }).default;
-const UNIT_MS = { 3: 86_400_000, 4: 3_600_000, 5: 60_000, 6: 1000 } as Record<number, number>;
+/** The frequencies of the package that repeat each day or more often. */
+const DAILY_OR_MORE = { 3: 'day', 4: 'hour', 5: 'minute', 6: 'second' } as const;
+const DAY_MS = 86_400_000;
 
 /** A series that repeats more often than can be looked at. */
 export class Endless extends Error {}
@@ -13,7 +16,8 @@ const wall = (t: ICAL.Time): Date =>
   new Date(Date.UTC(t.year, t.month - 1, t.day, t.hour, t.minute, t.second));
 
 /** The local time of a wall clock, in the zone of another time. */
-const timeAt = (date: Date, like: ICAL.Time): ICAL.Time => {
+const timeAt = (ms: number, like: ICAL.Time): ICAL.Time => {
+  const date = new Date(ms);
   const time = like.clone();
   time.resetTo(
     date.getUTCFullYear(),
@@ -28,10 +32,77 @@ const timeAt = (date: Date, like: ICAL.Time): ICAL.Time => {
   return time;
 };
 
+type Options = Partial<rrule.Options>;
+const listOf = (value: number | number[] | null | undefined): number[] =>
+  value == null ? [] : [value].flat();
+const weekdaysOf = ({ byweekday }: Options): number[] =>
+  (byweekday == null ? [] : [byweekday].flat()).map((day) =>
+    typeof day === 'object'
+      ? day.weekday
+      : typeof day === 'number'
+        ? day
+        : ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'].indexOf(day),
+  );
+
+/** The rule as one by days; null where it is one by weeks, months or years, or takes places in a set. */
+const dayRuleOf = (options: Options): DayRule | null => {
+  const unit = DAILY_OR_MORE[(options.freq ?? 0) as keyof typeof DAILY_OR_MORE];
+  if (!unit || options.bysetpos != null) return null;
+  return {
+    unit,
+    interval: Math.max(1, options.interval ?? 1),
+    months: listOf(options.bymonth),
+    monthDays: listOf(options.bymonthday),
+    yearDays: listOf(options.byyearday),
+    weekdays: weekdaysOf(options),
+    hours: listOf(options.byhour),
+    minutes: listOf(options.byminute),
+    seconds: listOf(options.bysecond),
+    count: options.count ?? null,
+  };
+};
+
+/**
+ * A start of the same series that lies shortly before what is asked for, so that one that has run for years costs no
+ * more than a new one: a whole number of intervals later. What the start alone said of the day is said outright.
+ */
+const takenUpLater = (options: Options, first: Date, from: Date): Options => {
+  const interval = Math.max(1, options.interval ?? 1);
+  if (options.count != null || from.getTime() <= first.getTime()) return options;
+  if (options.freq === RRule.WEEKLY) {
+    const step = 7 * interval * DAY_MS;
+    const skip = Math.max(0, Math.floor((from.getTime() - first.getTime()) / step) - 1) * step;
+    return { ...options, dtstart: new Date(first.getTime() + skip) };
+  }
+  const months = interval * (options.freq === RRule.YEARLY ? 12 : 1);
+  const between =
+    12 * (from.getUTCFullYear() - first.getUTCFullYear()) + from.getUTCMonth() - first.getUTCMonth();
+  const skip = Math.max(0, Math.floor(between / months) - 1) * months;
+  if (skip === 0) return options;
+  const named = [
+    options.bymonthday,
+    options.byweekday,
+    options.byyearday,
+    options.byweekno,
+    options.byeaster,
+  ];
+  const plain = named.every((part) => part == null);
+  const dtstart = new Date(first);
+  dtstart.setUTCDate(1);
+  dtstart.setUTCMonth(dtstart.getUTCMonth() + skip);
+  return {
+    ...options,
+    dtstart,
+    ...(plain && { bymonthday: first.getUTCDate() }),
+    ...(options.freq === RRule.YEARLY &&
+      options.bymonth == null &&
+      (plain || options.bymonthday != null) && { bymonth: first.getUTCMonth() + 1 }),
+  };
+};
+
 /**
  * The instances that rules give between two local times (RFC 5545, 3.8.5.3), `most` of them at the most. The
- * start itself is always one of them. Without a count a series is taken up shortly before what is asked for,
- * so that one that has run for years costs no more than a new one.
+ * start itself is always one of them.
  */
 export const instancesOf = (
   start: ICAL.Time,
@@ -40,36 +111,51 @@ export const instancesOf = (
   until: ICAL.Time,
   most: number,
 ): ICAL.Time[] => {
-  const found = new Map<number, ICAL.Time>([[wall(start).getTime(), start]]);
   const first = wall(start);
+  const found = new Set<number>([first.getTime()]);
   for (const recur of rules) {
-    const options: Partial<rrule.Options> = RRule.parseString(recur.toString());
+    const options: Options = RRule.parseString(recur.toString());
     // An end in UTC is looked at on the clock of the series.
     if (recur.until)
       options.until = wall(
         recur.until.isDate ? endOfDay(recur.until) : recur.until.convertToZone(start.zone),
       );
-    const unit = UNIT_MS[options.freq ?? -1];
-    const step = unit === undefined ? undefined : unit * (options.interval ?? 1);
-    const ahead = step === undefined ? 0 : Math.floor((wall(from).getTime() - first.getTime()) / step) - 1;
-    const skip = options.count == null && step !== undefined && ahead > 0 ? ahead * step : 0;
-    options.dtstart = new Date(first.getTime() + skip);
     const last = Math.min(wall(until).getTime(), options.until?.getTime() ?? Number.POSITIVE_INFINITY);
-    if (step !== undefined && options.count == null && (last - options.dtstart.getTime()) / step > most)
-      throw new Endless();
+    const byDay = dayRuleOf(options);
+    if (byDay) {
+      for (const ms of byDayOrEndless(byDay, first.getTime(), wall(from).getTime(), last, most))
+        found.add(ms);
+      continue;
+    }
+    options.dtstart = first;
     let count = 0;
-    new RRule(options as rrule.Options, true).between(
-      new Date(first.getTime()),
+    new RRule(takenUpLater(options, first, wall(from)) as rrule.Options, true).between(
+      first,
       new Date(last),
       true,
       (date) => {
         if (++count > most) throw new Endless();
-        found.set(date.getTime(), timeAt(date, start));
+        found.add(date.getTime());
         return true;
       },
     );
   }
-  return [...found.entries()].sort(([a], [b]) => a - b).map(([, time]) => time);
+  return [...found].sort((a, b) => a - b).map((ms) => timeAt(ms, start));
+};
+
+const byDayOrEndless = (
+  rule: DayRule,
+  first: number,
+  from: number,
+  until: number,
+  most: number,
+): number[] => {
+  try {
+    return daysOfRule(rule, first, from, until, most);
+  } catch (error) {
+    if (error instanceof TooMuch) throw new Endless();
+    throw error;
+  }
 };
 
 const endOfDay = (date: ICAL.Time): ICAL.Time => {

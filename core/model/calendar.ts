@@ -5,8 +5,8 @@ import { Id } from './units';
 const Address = z
   .string()
   .max(2000)
-  .refine((text) => URL.canParse(text) && /^https?:$/.test(new URL(text).protocol), {
-    message: 'must be a web address that begins with http:// or https://',
+  .refine((text) => URL.canParse(text) && /^(https?|webcals?):$/.test(new URL(text).protocol), {
+    message: 'must be a web address that begins with https://, http:// or webcal://',
   });
 
 /** A calendar whose busy times a group or a person plans around: subscribed by address, or read from a file. */

@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
-import { type CalendarProblem, MOST_BYTES, type ReadTime } from '@kotabi/core/calendars';
+import { type CalendarProblem, MOST_BYTES, type ReadTime, type Skipped } from '@kotabi/core/calendars';
 import type { CalendarSource, CalendarState } from '@kotabi/core/model';
 import { eq } from 'drizzle-orm';
 import type { Context } from '../context';
 import { calendars } from '../db/schema';
+import { DatabaseTrouble } from '../db/trouble';
 import { Refusal } from '../errors';
 
 const DAY_MS = 86_400_000;
@@ -22,15 +23,30 @@ export const problemText = (p: CalendarProblem): string => {
       return `The calendar has ${p.bytes} bytes; at most ${p.most} are read.`;
     case 'notCalendar':
       return `This is no iCalendar file: ${p.reason}.`;
-    case 'unknownZone':
-      return `An event is in the time zone "${p.zone}", which neither the calendar nor this system knows.`;
     case 'tooMany':
       return `The calendar has ${p.events} events; at most ${p.most} are read.`;
-    case 'endless':
-      return `The series "${p.uid.slice(0, 60)}" repeats more than ${p.most} times; it has no end that can be reached.`;
-    case 'badEvent':
-      return `The event "${p.uid.slice(0, 60)}" cannot be read: ${p.reason}.`;
   }
+};
+
+const skippedText = (s: Skipped): string => {
+  switch (s.code) {
+    case 'unknownZone':
+      return `"${s.uid.slice(0, 60)}" is in the time zone "${s.zone.slice(0, 60)}", which cannot be used`;
+    case 'endless':
+      return `"${s.uid.slice(0, 60)}" repeats more than ${s.most} times`;
+    case 'badEvent':
+      return `"${s.uid.slice(0, 60)}": ${s.reason}`;
+    case 'badLine':
+      return `${s.lines} line${s.lines === 1 ? '' : 's'} without a colon`;
+  }
+};
+
+/** What was left out of a calendar, in a sentence; null where nothing was. */
+export const leftOutText = (skipped: readonly Skipped[], events: number): string | null => {
+  const [first, ...rest] = skipped;
+  if (!first) return null;
+  const more = rest.length > 0 ? `, and ${rest.length} more` : '';
+  return `Not everything in it (${events} events) can be read; the rest is used. Left out: ${skippedText(first)}${more}.`;
 };
 
 /** A stable name for an event that does not tell what the event is. */
@@ -72,10 +88,19 @@ export const takeText = async (ctx: Context, source: CalendarSource, text: strin
     },
   });
   if (!read.ok) return { ok: false, problem: problemText(read.problem) };
+  const left = leftOutText(read.skipped, read.events);
+  // Where nothing of it can be read, the last good copy says more.
+  if (left !== null && read.times.length === 0) return { ok: false, problem: left };
   const at = now.toISOString();
   await ctx.db
     .update(calendars)
-    .set({ copiedAt: at, triedAt: at, problem: null, events: read.events, times: read.times })
+    .set({
+      copiedAt: at,
+      triedAt: at,
+      problem: left,
+      events: read.events,
+      times: read.times,
+    })
     .where(eq(calendars.id, source.id));
   return { ok: true, events: read.events };
 };
@@ -97,15 +122,21 @@ const bodyOf = async (response: Response): Promise<string | null> => {
   return Buffer.concat(parts).toString('utf8');
 };
 
+const hostOf = (address: string): string => (URL.canParse(address) ? new URL(address).host : '');
+
 const fetchText = async (
   address: string,
   patienceMs: number,
 ): Promise<{ ok: true; text: string } | { ok: false; problem: string }> => {
   try {
-    const response = await fetch(address, {
-      signal: AbortSignal.timeout(patienceMs),
-      headers: { Accept: 'text/calendar' },
-    });
+    // Calendar programs write webcal for what is read over http or https.
+    const response = await fetch(
+      address.replace(/^webcal(s?):/, (_, s) => (s ? 'https:' : 'http:')),
+      {
+        signal: AbortSignal.timeout(patienceMs),
+        headers: { Accept: 'text/calendar' },
+      },
+    );
     if (!response.ok) return { ok: false, problem: `The calendar service answered with ${response.status}.` };
     const text = await bodyOf(response);
     return text === null
@@ -116,8 +147,8 @@ const fetchText = async (
     return {
       ok: false,
       problem: slow
-        ? `The calendar service did not answer within ${patienceMs / 1000} s.`
-        : 'The calendar service cannot be reached.',
+        ? `The calendar service ${hostOf(address)} did not answer within ${patienceMs / 1000} s.`
+        : `The calendar service ${hostOf(address)} cannot be reached.`,
     };
   }
 };
@@ -134,7 +165,9 @@ export const refresh = async (
     ? await takeText(ctx, source, got.text).catch((error: unknown): Taken => {
         // One that cannot be read in time is that calendar's problem, and nobody else's.
         if (error instanceof Refusal) return { ok: false, problem: error.message };
-        throw error;
+        if (error instanceof DatabaseTrouble) throw error;
+        ctx.log.error({ err: error }, 'a calendar could not be read');
+        return { ok: false, problem: 'It could not be read. The last good copy stays in use.' };
       })
     : got;
   if (!taken.ok)
@@ -145,18 +178,24 @@ export const refresh = async (
   return taken;
 };
 
-/** Asks every subscribed calendar whose last try is long enough ago, one after the other. */
+/** So many calendars are asked at once: a few that are silent hold nobody else up. */
+const AT_ONCE = 6;
+
+/** Asks every subscribed calendar whose last try is long enough ago. What goes wrong with one is its own problem. */
 export const refreshDue = async (ctx: Context): Promise<number> => {
   const now = ctx.now().getTime();
   const due = (await calendarRows(ctx)).filter(
     (r) => r.triedAt === null || now - Date.parse(r.triedAt) >= REFRESH_MS,
   );
   let asked = 0;
-  for (const row of due) {
-    const kept = await ctx.calendars.get(row.id);
-    if (!kept || kept.value.address === null) continue;
-    await refresh(ctx, kept.value);
-    asked++;
-  }
+  const next = async (): Promise<void> => {
+    for (let row = due.shift(); row; row = due.shift()) {
+      const kept = await ctx.calendars.get(row.id);
+      if (!kept || kept.value.address === null) continue;
+      asked++;
+      await refresh(ctx, kept.value);
+    }
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, next));
   return asked;
 };

@@ -18,14 +18,20 @@ export const startClockwork = (
   tend: () => Promise<void> = async () => {},
 ): { stop: () => Promise<void> } => {
   let rounds = 0;
+  let asking: Promise<void> | null = null;
   let running: Promise<void> = Promise.resolve();
   let stopped = false;
   const round = async (): Promise<void> => {
     // A round that fails is told and tried again; nothing is marked as sent that was not.
     await tick(ctx).catch((error: unknown) => ctx.log.error({ err: error }, 'reminders could not be sent'));
-    await refreshDue(ctx).catch((error: unknown) =>
-      ctx.log.error({ err: error }, 'calendars could not be asked'),
-    );
+    // Calendars are asked beside it: a silent one must not hold the next reminder up.
+    if (!asking)
+      asking = refreshDue(ctx)
+        .then(() => {})
+        .catch((error: unknown) => ctx.log.error({ err: error }, 'calendars could not be asked'))
+        .finally(() => {
+          asking = null;
+        });
     if (++rounds % TEND_EVERY === 0)
       await tend().catch((error: unknown) =>
         ctx.log.error({ err: error }, 'the database could not be tended'),
@@ -45,6 +51,7 @@ export const startClockwork = (
       stopped = true;
       clearInterval(timer);
       await running;
+      await asking;
     },
   };
 };
