@@ -138,7 +138,9 @@ describe('by keyboard alone, and with wrong input', () => {
     await page.getByLabel('Address of the calendar').fill('harbour');
     await page.keyboard.press('Enter');
     await page
-      .getByText('The address must be a web address that begins with https://, http:// or webcal://; it is “harbour”.')
+      .getByText(
+        'The address must be a web address that begins with https://, http:// or webcal://; it is “harbour”.',
+      )
       .waitFor();
     await page.getByLabel('Address of the calendar').fill(`${fixture.app.standIn}/calendars/nobody.ics`);
     await page.keyboard.press('Enter');

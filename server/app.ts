@@ -14,7 +14,7 @@ import { calendarBodies, calendarRoutes } from './routes/calendars';
 import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
 import { feedRoutes } from './routes/feeds';
 import { groupRoutes } from './routes/groups';
-import { BODY_LIMIT } from './routes/limits';
+import { BODY_LIMIT, notTooDeep } from './routes/limits';
 import { messageRoutes } from './routes/messages';
 import { moveRoutes } from './routes/moves';
 import { peopleRoutes } from './routes/people';
@@ -56,7 +56,7 @@ export const createApp = ({
   app.use(compression());
   computeRoutes(app, ctx);
   calendarBodies(app);
-  app.use('/api', express.json({ limit: BODY_LIMIT }));
+  app.use('/api', express.json({ limit: BODY_LIMIT, verify: notTooDeep }));
   route(app, '/api/health', { get: (_, res) => void res.json({ ok: true }) });
   groupRoutes(app, ctx);
   peopleRoutes(app, ctx);

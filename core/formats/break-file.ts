@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Break, Move, type MoveLookup, stepsOf } from '../model';
+import { doubledMoves } from './doubled';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the break file this program writes; it reads this one and every earlier one. */
@@ -32,6 +33,8 @@ export const readBreakFile = (text: string, lookup: MoveLookup = () => undefined
   const read = readJson(text, BreakFile, 'kotabi-break', 'this is not a break file');
   if (!read.ok) return read;
   const { value: file, at } = read;
+  const doubled = doubledMoves(file.moves);
+  if (doubled.length > 0) return { ok: false, problems: doubled.map(at) };
   const known = new Set(file.moves.map((m) => m.id));
   const missing = stepsOf(file.break).filter((s) => !known.has(s.moveId) && !lookup(s.moveId));
   if (missing.length > 0)

@@ -92,6 +92,9 @@ export const nextEntries = (
   ];
 };
 
+const escapeText = (text: string): string =>
+  text.replace(/[\\;,]/g, (c) => `\\${c}`).replace(/\r?\n/g, '\\n');
+
 /** What a calendar is made from. */
 export interface CalendarText {
   name: string;
@@ -117,7 +120,8 @@ export const calendarText = ({
   timeZoneBlock,
 }: CalendarText): string => {
   const calendar = ical({
-    name,
+    // The library escapes texts of events and leaves this one as it is (RFC 5545, 3.3.11).
+    name: escapeText(name),
     prodId: { company: 'Kotabi', product: 'Week', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     ...(refreshMin !== undefined && { ttl: refreshMin * 60 }),

@@ -1,5 +1,6 @@
 export * from './adopt';
 export * from './break-file';
+export * from './depth';
 export * from './icalendar';
 export type { PlacedProblem } from './json-text';
 export * from './move-file';

@@ -1,6 +1,7 @@
 import { findNodeAtLocation, type Node, type ParseError, parseTree, printParseErrorCode } from 'jsonc-parser';
 import type { z } from 'zod';
 import { type FieldProblem, fieldProblems } from '../model';
+import { isTooDeep, MOST_DEPTH } from './depth';
 
 /** A problem with its place in the text, counted from 1. */
 export interface PlacedProblem extends FieldProblem {
@@ -60,6 +61,19 @@ export const readJson = <T>(
   format: string,
   notThis: string,
 ): ReadJson<T> => {
+  if (isTooDeep(text))
+    return {
+      ok: false,
+      problems: [
+        {
+          path: '',
+          message: `is nested deeper than ${MOST_DEPTH} levels`,
+          bound: MOST_DEPTH,
+          line: 1,
+          column: 1,
+        },
+      ],
+    };
   const errors: ParseError[] = [];
   const root = parseTree(text.replace(/^\uFEFF/, ' '), errors, { disallowComments: true });
   const [error] = errors;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Move, type MoveLookup } from '../model';
+import { doubledMoves } from './doubled';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the move file this program writes; it reads this one and every earlier one. */
@@ -22,7 +23,9 @@ export const readMoveFile = (
   text: string,
 ): { ok: true; file: MoveFile } | { ok: false; problems: PlacedProblem[] } => {
   const read = readJson(text, MoveFile, 'kotabi-moves', 'this is not a file of moves');
-  return read.ok ? { ok: true, file: read.value } : read;
+  if (!read.ok) return read;
+  const doubled = doubledMoves(read.value.moves);
+  return doubled.length > 0 ? { ok: false, problems: doubled.map(read.at) } : { ok: true, file: read.value };
 };
 
 /**

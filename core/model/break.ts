@@ -3,7 +3,7 @@ import { SomeAnswers } from './approach';
 import { Dose } from './dose';
 import { Area, Position } from './move';
 import { defaultPace, Pace } from './pace';
-import { Id, Side } from './units';
+import { Id, Line, Lines, Side } from './units';
 
 /** One move within a break, with its dose and its sides. */
 export const Step = z.object({
@@ -17,9 +17,7 @@ export const Step = z.object({
   /** The side that goes first; the break's own when left out. */
   firstSide: Side.optional(),
   /** One side gets another amount, on purpose, with the reason kept. */
-  uneven: z
-    .object({ side: Side, amount: z.number().min(1).max(600), reason: z.string().max(300) })
-    .optional(),
+  uneven: z.object({ side: Side, amount: z.number().min(1).max(600), reason: Lines(300) }).optional(),
   /** Which directions are done. Ignored by moves without directions. */
   directions: z.enum(['both', 'first', 'second']).default('both'),
   /** Holds in seconds become whole breaths; the break's own setting when left out. */
@@ -28,7 +26,7 @@ export const Step = z.object({
   /** Name of the rung; the move's usual one when left out. */
   rung: z.string().max(60).optional(),
   /** Set-up words of its own, instead of the move's. A spoken note has nothing else. */
-  words: z.string().trim().min(1).max(600).optional(),
+  words: Lines(600).trim().min(1).optional(),
   /** The dose stays as it is when the break is fitted to its slot. */
   locked: z.boolean().optional(),
   /** Never left out when the break is fitted to its slot. */
@@ -53,7 +51,7 @@ export const Item = z.discriminatedUnion('type', [Step, Chain]);
 export type Item = z.infer<typeof Item>;
 
 /** A finding that was looked at and set aside, with the reason. */
-export const Aside = z.object({ key: z.string().min(1).max(400), reason: z.string().trim().min(1).max(300) });
+export const Aside = z.object({ key: z.string().min(1).max(400), reason: Lines(300).trim().min(1) });
 export type Aside = z.infer<typeof Aside>;
 
 /** The forms one break can be made in from another one. */
@@ -67,7 +65,7 @@ export type FormOf = z.infer<typeof FormOf>;
 /** A break: what is done, in which order, how much of it, in how long a slot. */
 export const Break = z.object({
   id: Id,
-  name: z.string().trim().min(1).max(80),
+  name: Line(80).min(1),
   groupId: Id.nullable().default(null),
   slotSec: z.int().min(10).max(3600),
   firstSide: Side.default('left'),

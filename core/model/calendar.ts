@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Id } from './units';
+import { Id, Line } from './units';
 
 /** An address that a calendar can be read from. */
 const Address = z
@@ -17,7 +17,7 @@ export const CalendarSource = z.object({
   personId: Id.nullable().default(null),
   /** The instructor's own: sessions are led around it. */
   instructor: z.boolean().default(false),
-  name: z.string().trim().min(1).max(60),
+  name: Line(60).min(1),
   /** Null for one that was read from a file. */
   address: Address.nullable().default(null),
   /** Keep what events are called; without it nothing but their times is kept. */

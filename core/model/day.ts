@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { Hours, Interval } from './group';
-import { Id, ShiftMinute } from './units';
+import { Id, Line, ShiftMinute } from './units';
 
 /** A kind of break the day planner may place. */
 export const BreakKind = z.object({
   id: Id,
   /** What it is called on screen; its length when left out. */
-  name: z.string().trim().max(40).optional(),
+  name: Line(40).optional(),
   lengthMin: z.int().min(1).max(120),
   /** Share of the run at the desk that a break takes away: 1 all of it, 0.5 half. */
   relief: z.number().min(0).max(1),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { PersonLimit, type RoomLimit } from './limit';
 import { Area, Thing } from './move';
-import { Id, IsoDateSchema, ShiftMinute, Side } from './units';
+import { Id, IsoDateSchema, Line, Lines, ShiftMinute, Side } from './units';
 import { BusyUse } from './use';
 
 const isTimeZone = (zone: string): boolean => {
@@ -35,7 +35,7 @@ export const Hours = Interval.refine((i) => i.endMin - i.startMin <= 1440, {
 export const StandingTime = z.intersection(
   z.object({
     id: Id,
-    label: z.string().max(60).default(''),
+    label: Line(60).default(''),
     use: BusyUse.default('meeting'),
     days: z.array(Weekday).min(1).max(7),
   }),
@@ -44,14 +44,14 @@ export const StandingTime = z.intersection(
 export type StandingTime = z.infer<typeof StandingTime>;
 
 /** A day on which nobody works: a public holiday, a day off. */
-export const DayOff = z.object({ date: IsoDateSchema, name: z.string().trim().min(1).max(60) });
+export const DayOff = z.object({ date: IsoDateSchema, name: Line(60).min(1) });
 export type DayOff = z.infer<typeof DayOff>;
 
 /** A team that stretches together: when and where they work and what their room offers. */
 export const Group = z.object({
   id: Id,
-  name: z.string().trim().min(1).max(80),
-  site: z.string().trim().max(120).default(''),
+  name: Line(80).min(1),
+  site: Line(120).default(''),
   timeZone: TimeZone,
   days: z.array(Weekday).min(1).max(7),
   hours: Hours,
@@ -67,7 +67,7 @@ export const Group = z.object({
   /** Room around each seat: `little` means that arms cannot be stretched out to the sides. */
   room: z.enum(['little', 'enough']).default('enough'),
   camera: z.enum(['on', 'off', 'as they like']).default('as they like'),
-  hopes: z.string().max(400).default(''),
+  hopes: Lines(400).default(''),
   /** Reminders before each planned break, so many minutes ahead; null for none. */
   reminders: z
     .object({ leadMin: z.int().min(0).max(120) })
@@ -93,10 +93,10 @@ export const Person = z
   .object({
     id: Id,
     groupId: Id,
-    name: z.string().trim().min(1).max(60),
+    name: Line(60).min(1),
     tight: z.array(TightArea).max(20).default([]),
     limits: z.array(PersonLimit).max(20).default([]),
-    note: z.string().max(300).default(''),
+    note: Lines(300).default(''),
     /** Days and hours that differ from the group's: part time, another shift. */
     work: z
       .object({ days: z.array(Weekday).min(1).max(7), hours: Hours, lunch: Interval.nullable() })

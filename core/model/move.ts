@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { DoseBand } from './dose';
 import { Motion } from './pose';
-import { Id } from './units';
+import { Id, Line, Lines } from './units';
 
 /** What a move does in a break, in the order in which a break runs. */
 export const Kind = z.enum([
@@ -94,7 +94,7 @@ export const Thing = z.enum([
 ]);
 export type Thing = z.infer<typeof Thing>;
 
-const Cue = z.string().trim().min(1).max(600);
+const Cue = Lines(600).trim().min(1);
 
 const Together = z.object({
   /** Midline, or both sides at once. */
@@ -108,7 +108,7 @@ const TwoWay = z.object({
   /** What tells the two ways apart; the way is named after the side that leads, lies on top or is in front. */
   pair: z.enum(['side', 'arm on top', 'hand on top', 'leg on top', 'thumb in front', 'diagonal']),
   /** What moves, for the way named `{side}`: `the {side} ear toward the {side} shoulder`. */
-  moves: z.string().trim().min(1).max(120).optional(),
+  moves: Line(120).min(1).optional(),
   /** Where the left way is felt: on the left, on the opposite side, or on both. */
   felt: z.enum(['same', 'opposite', 'both']),
   directions: z.tuple([z.string().min(1), z.string().min(1)]).optional(),
@@ -160,9 +160,9 @@ export type Ask = z.infer<typeof Ask>;
 
 /** One rung of a move's ladder: the same move, easier or stronger. */
 export const Rung = z.object({
-  name: z.string().trim().min(1).max(60),
+  name: Line(60).min(1),
   /** How it is done, in a phrase for the instructor. */
-  how: z.string().trim().min(1).max(160),
+  how: Line(160).min(1),
   /** Set-up lines of its own; the move's when left out. */
   say: Cue.optional(),
   again: Cue.optional(),
@@ -191,9 +191,9 @@ export type Space = z.infer<typeof Space>;
 export const Move = z
   .object({
     id: Id,
-    name: z.string().trim().min(1).max(80),
-    otherNames: z.array(z.string().trim().min(1).max(80)).max(8).default([]),
-    purpose: z.string().trim().min(1).max(300),
+    name: Line(80).min(1),
+    otherNames: z.array(Line(80).min(1)).max(8).default([]),
+    purpose: Lines(300).trim().min(1),
     kind: Kind,
     region: Region,
     areas: z.array(Area).min(1),

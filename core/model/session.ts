@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Id, Side } from './units';
+import { Id, Line, Lines, Side } from './units';
 
 const Ms = z.int().min(0).max(86_400_000);
 const Tension = z.int().min(0).max(10).nullable();
@@ -7,7 +7,7 @@ const Tension = z.int().min(0).max(10).nullable();
 /** One part of a led break: what was planned and what was really done. */
 export const DonePart = z.object({
   stepId: Id,
-  moveName: z.string().max(80),
+  moveName: Line(80),
   kind: z.enum(['position', 'fetch', 'say', 'change', 'work', 'rest', 'return', 'note']),
   /** The way that was led, as said aloud; null for moves without sides. */
   side: Side.nullable(),
@@ -25,7 +25,7 @@ export type DonePart = z.infer<typeof DonePart>;
 export const Session = z.object({
   id: Id,
   breakId: Id,
-  breakName: z.string().min(1).max(80),
+  breakName: Line(80).min(1),
   groupId: Id.nullable(),
   startedAt: z.iso.datetime(),
   endedAt: z.iso.datetime(),
@@ -34,6 +34,6 @@ export const Session = z.object({
   parts: z.array(DonePart).max(2000),
   tensionBefore: Tension.default(null),
   tensionAfter: Tension.default(null),
-  note: z.string().max(2000).default(''),
+  note: Lines(2000).default(''),
 });
 export type Session = z.infer<typeof Session>;

@@ -18,6 +18,23 @@ export const MinuteOfDaySchema = z.int().min(0).max(1440);
 export const ShiftMinute = z.int().min(0).max(2880);
 export const IsoDateSchema = z.iso.date();
 
+/**
+ * One line of text of at most so many characters, blanks around it taken away: names, labels. No control characters and
+ * no halves of characters, which would break the files it is written into.
+ */
+export const Line = (most: number) =>
+  z
+    .string()
+    .trim()
+    .max(most)
+    .regex(/^[^\p{Cc}\p{Cs}\u2028\u2029]*$/u, 'must be one line, without control characters');
+/** Text of several lines of at most so many characters: notes, words to say. */
+export const Lines = (most: number) =>
+  z
+    .string()
+    .max(most)
+    .regex(/^(?:[^\p{Cc}\p{Cs}]|[\n\t\r])*$/u, 'must not hold control characters');
+
 /** The two sides of the body, always the moving person's own. */
 export const Side = z.enum(['left', 'right']);
 export type Side = z.infer<typeof Side>;

@@ -3,12 +3,12 @@ import { Rule } from './day';
 import { Frequency } from './frequency';
 import { Hours, Interval } from './group';
 import { Area } from './move';
-import { Id, IsoDateSchema, ShiftMinute } from './units';
+import { Id, IsoDateSchema, Line, ShiftMinute } from './units';
 import { BusyUse } from './use';
 
 const plainBusy = z.object({
   id: Id,
-  label: z.string().max(60).default(''),
+  label: Line(60).default(''),
   use: BusyUse.default('meeting'),
   /** The calendar it was read from; null when it was entered by hand. */
   calendarId: Id.nullable().default(null),
@@ -46,7 +46,7 @@ export const WeekDay = z.object({
   /** Hours of this day alone; the group's or the person's own when left out. */
   hours: Hours.optional(),
   /** Why nobody works on this day; breaks are not planned on it. */
-  off: z.string().max(60).optional(),
+  off: Line(60).optional(),
   busy: z.array(BusyTime).max(50).default([]),
   breaks: z.array(PlannedBreak).max(100).default([]),
 });

@@ -33,6 +33,8 @@ export const isFile = ({ url }: Place): boolean => url.startsWith('file:');
 
 /** One connection that is thrown away as soon as something goes wrong on it, and made anew when it is next needed. */
 class Line {
+  /** How often a connection has been made. */
+  opened = 0;
   private client: Client | null = null;
   /** One thing after the other: each begins when the one before it has ended, however it ended. */
   private last: Promise<unknown> = Promise.resolve();
@@ -52,6 +54,7 @@ class Line {
       throw error;
     }
     this.client = client;
+    this.opened++;
     return client;
   }
 
@@ -137,6 +140,16 @@ export class Guard implements Client {
   /** Runs something that sets up or tends the file, in its turn among the writes. */
   tend(sql: string): Promise<ResultSet> {
     return this.writing.run((client) => client.execute(sql));
+  }
+
+  /**
+   * Something that is the same for as long as nobody, in this program or another, has changed anything; null where that
+   * cannot be told.
+   */
+  async state(): Promise<string | null> {
+    if (this.protocol !== 'file') return null;
+    const { rows } = await this.reading.run((client) => client.execute('PRAGMA data_version'));
+    return `${this.reading.opened}.${rows[0]?.[0]}`;
   }
 
   /** Runs statements, all or none, with another database file beside this one under the name `other`. */

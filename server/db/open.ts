@@ -7,7 +7,7 @@ import { migrationsDir } from '../paths';
 import { Guard, isFile, type Place } from './guard';
 import { APPLICATION_ID, headerOf } from './header';
 
-export type Database = LibSQLDatabase;
+export type Database = LibSQLDatabase & { $client: Guard };
 
 export interface OpenDatabase {
   db: Database;

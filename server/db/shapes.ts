@@ -5,21 +5,49 @@ type Upgrade = (data: Data) => Data;
 
 const same: Upgrade = (data) => data;
 
+/** What is one line; everything else may hold several. */
+const ONE_LINE = new Set([
+  'name',
+  'site',
+  'label',
+  'off',
+  'otherNames',
+  'directions',
+  'moves',
+  'how',
+  'moveName',
+  'breakName',
+]);
+/** Takes characters out of texts that would break the files they are written into: they were let in once. */
+const cleaned = (value: unknown, key = ''): unknown => {
+  if (typeof value === 'string')
+    return ONE_LINE.has(key)
+      ? value.replace(/[\p{Cc}\p{Cs}\u2028\u2029]+/gu, ' ').trim()
+      : value.replace(/[^\P{Cc}\n\t\r]|\p{Cs}/gu, '');
+  if (Array.isArray(value)) return value.map((one) => cleaned(one, key));
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(Object.entries(value).map(([name, own]) => [name, cleaned(own, name)]));
+};
+const clean: Upgrade = (data) => cleaned(data) as Data;
+
 /**
  * How each kind of kept thing is brought up to date, step by step: the first entry leads from rows that were kept
  * before shapes were numbered (0) to shape 1, the next one to 2, and so on. What is only new and has a default needs
  * no step, since every row is read through its schema afterwards.
  */
 export const UPGRADES = {
-  group: [same],
+  group: [same, clean],
   // Kept before limits and consent were asked for: what was written down then stays readable.
-  person: [(data) => ({ ...data, limits: data.limits ?? [], consent: data.consent ?? data.note !== '' })],
-  move: [same],
-  break: [same],
-  week: [same],
-  calendar: [same],
-  session: [same],
-  approach: [same],
+  person: [
+    (data) => ({ ...data, limits: data.limits ?? [], consent: data.consent ?? data.note !== '' }),
+    clean,
+  ],
+  move: [same, clean],
+  break: [same, clean],
+  week: [same, clean],
+  calendar: [same, clean],
+  session: [same, clean],
+  approach: [same, clean],
 } as const satisfies Record<string, readonly Upgrade[]>;
 export type ShapedKind = keyof typeof UPGRADES;
 

@@ -1,11 +1,11 @@
 import { adoptBreakFile, readBreakFile } from '@kotabi/core/formats';
-import { Break } from '@kotabi/core/model';
+import { Break, type Kept } from '@kotabi/core/model';
 import { desc, eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { nanoid } from 'nanoid';
 import { z } from 'zod';
 import type { Context } from '../context';
-import { breaks, breakVersions } from '../db/schema';
+import { breaks, breakVersions, moves } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -28,14 +28,20 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
       const read = readBreakFile(text, lookup);
       if (!read.ok) throw invalid(read.problems);
       const { brk, newMoves } = adoptBreakFile(read.file, lookup, nanoid);
-      for (const value of newMoves) await ctx.moves.put({ baseVersion: 0, value });
       const value = Break.parse({
         ...brk,
         groupId: (await ctx.groups.get(brk.groupId ?? '')) ? brk.groupId : null,
       });
-      const result = await ctx.breaks.put({ baseVersion: 0, value });
-      if (!result.ok) throw new Error('a new id was taken');
-      res.status(201).json(result.kept);
+      const updatedAt = ctx.now().toISOString();
+      const row = ctx.breaks.rowOf(value, 1, updatedAt);
+      const { id, version, shape, data } = row;
+      // The break, its first version and the moves that came with it: all of them or none.
+      await ctx.db.batch([
+        ctx.db.insert(breaks).values(row),
+        ctx.db.insert(breakVersions).values({ breakId: id, version, savedAt: updatedAt, shape, data }),
+        ...newMoves.map((move) => ctx.db.insert(moves).values(ctx.moves.rowOf(move, 1, updatedAt))),
+      ]);
+      res.status(201).json({ version: 1, updatedAt, value } satisfies Kept<Break>);
     },
   });
   route(app, '/api/breaks/:id', {
