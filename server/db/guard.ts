@@ -63,8 +63,7 @@ class Line {
     this.client = null;
   }
 
-  private async attempt<T>(work: (client: Client) => Promise<T>): Promise<T> {
-    const until = Date.now() + this.patienceMs;
+  private async attempt<T>(work: (client: Client) => Promise<T>, until: number): Promise<T> {
     for (let wait = FIRST_WAIT_MS; ; wait = Math.min(LONGEST_WAIT_MS, 2 * wait)) {
       try {
         return await work(await this.open());
@@ -81,7 +80,9 @@ class Line {
   }
 
   run<T>(work: (client: Client) => Promise<T>): Promise<T> {
-    const result = this.last.then(() => this.attempt(work));
+    // Counted from here, so that those behind one that waits in vain do not wait as long again each.
+    const until = Date.now() + this.patienceMs;
+    const result = this.last.then(() => this.attempt(work, until));
     this.last = result.catch(() => {});
     return result;
   }
