@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { mondayOf } from '@kotabi/core/schedule';
-import type { BrowserContext, Page } from 'playwright-core';
+import type { BrowserContext, Locator, Page } from 'playwright-core';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, inject } from 'vitest';
 import { type RunningApp, startApp } from './app';
 import { type ContextWish, openContext } from './browser';
@@ -80,3 +80,15 @@ export const saved = (page: Page): Promise<void> =>
     .filter({ hasText: /^Saved$/ })
     .first()
     .waitFor();
+
+/**
+ * Types a time or a date and takes it over. The calendar or clock of the field has to be open before: what is typed
+ * while it is still opening, as only a program can, is taken back by it.
+ */
+export const typeMoment = async (field: Locator, text: string): Promise<void> => {
+  await field.click();
+  await field.page().locator('.ant-picker-dropdown:not(.ant-picker-dropdown-hidden)').first().waitFor();
+  await field.fill(text);
+  await field.press('Enter');
+  await expect.poll(() => field.inputValue()).toBe(text);
+};

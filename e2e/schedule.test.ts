@@ -2,7 +2,7 @@ import { addDays } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { monday, saved, useApp } from './fixture';
+import { monday, saved, typeMoment, useApp } from './fixture';
 
 const fixture = useApp({ demo: true, calendars: true });
 /** A week that lies ahead as a whole, so that every day of it can still change. */
@@ -305,11 +305,7 @@ describe('giving it out', () => {
     await page.getByLabel('Breaks a day').fill('2');
     await saved(page);
     await page.getByRole('button', { name: 'Other weeks' }).click();
-    // What is typed while the calendar of the field is still opening is taken back by it.
-    await page.getByLabel('From the week of').click();
-    await page.locator('.ant-picker-dropdown').waitFor();
-    await page.getByLabel('From the week of').fill(dayjs(addDays(next, 14)).format('D MMM YYYY'));
-    await page.keyboard.press('Enter');
+    await typeMoment(page.getByLabel('From the week of'), dayjs(addDays(next, 14)).format('D MMM YYYY'));
     await page.getByRole('button', { name: 'Change 2 weeks' }).click();
     await page.getByText('2 weeks are planned by this rule now.').waitFor();
     for (const [weeks, breaks] of [

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { saved, stepNames, useApp } from './fixture';
+import { saved, stepNames, typeMoment, useApp } from './fixture';
 
 const fixture = useApp({ demo: false, story: true });
 
@@ -31,6 +31,7 @@ describe('the whole way, from an empty database', () => {
       page.locator('input[date-range="start"]').first(),
       page.locator('input[date-range="end"]').first(),
     ];
+    await page.locator('.ant-picker-dropdown:not(.ant-picker-dropdown-hidden)').first().waitFor();
     await from.fill('09:00');
     await from.press('Enter');
     await to.fill('17:30');
@@ -169,10 +170,8 @@ describe('the whole way, from an empty database', () => {
 
     const weekday = page.getByRole('button', { name: /^Tue/ });
     await weekday.click();
-    await page.getByLabel('Busy from').fill('14:00');
-    await page.getByLabel('Busy from').press('Enter');
-    await page.getByLabel('Busy to').fill('15:30');
-    await page.getByLabel('Busy to').press('Enter');
+    await typeMoment(page.getByLabel('Busy from'), '14:00');
+    await typeMoment(page.getByLabel('Busy to'), '15:30');
     await page.getByLabel('What', { exact: true }).fill('crew call');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await page.getByRole('button', { name: 'crew call, 14:00 to 15:30' }).waitFor();

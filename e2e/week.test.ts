@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { saved, useApp } from './fixture';
+import { saved, typeMoment, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -93,10 +93,8 @@ describe('the week', () => {
   it('refuses a busy time that ends before it starts', async () => {
     const page = await week();
     await page.getByRole('button', { name: /^Fri/ }).click();
-    await page.getByLabel('Busy from').fill('15:00');
-    await page.getByLabel('Busy from').press('Enter');
-    await page.getByLabel('Busy to').fill('14:00');
-    await page.getByLabel('Busy to').press('Enter');
+    await typeMoment(page.getByLabel('Busy from'), '15:00');
+    await typeMoment(page.getByLabel('Busy to'), '14:00');
     await page.getByText('The end, 14:00, must be later than the start, 15:00.').waitFor();
     await expect.poll(() => page.getByRole('button', { name: 'Add', exact: true }).isDisabled()).toBe(true);
     await page.close();
