@@ -8,6 +8,7 @@ import { useLayoutEffect, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
+import { useGrowing } from '../../shell/useGrowing';
 import styles from './break.module.css';
 
 export interface AddProps {
@@ -27,6 +28,8 @@ interface Props extends AddProps {
   answered: (left: string) => void;
 }
 
+/** Moves that a high window has room for. */
+const SEEN_AT_ONCE = 14;
 const ICONS = { 'pause-rest': Hand, 'pause-note': MessageSquareText, 'pause-look': Ear } as const;
 
 /** One move: a press puts it behind the chosen step, a drag where it is dropped. */
@@ -80,6 +83,7 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
   const search = (words: string): Move[] =>
     searchMoves(words.trim() === '' ? offered : moves, words).filter((m) => !region || m.region === region);
   const found = search(text);
+  const shown = useGrowing(SEEN_AT_ONCE);
   useLayoutEffect(() => {
     if (asked.length === 0) return;
     let left = '';
@@ -109,7 +113,7 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
         standing moves, too
       </Checkbox>
       <ul className={styles.found}>
-        {found.map((m) => (
+        {found.slice(0, shown).map((m) => (
           <Found key={m.id} move={m} add={add} />
         ))}
         {found.length === 0 && (

@@ -10,6 +10,7 @@ import { LazySelect } from '../../fields/LazySelect';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { Waiting } from '../../shell/State';
+import { useGrowing } from '../../shell/useGrowing';
 import { useTitle } from '../../shell/useTitle';
 import { type Filters, filterMoves, noFilters, SEATED } from './filters';
 import styles from './moves.module.css';
@@ -31,6 +32,9 @@ const pick = <T extends string>(label: string, options: readonly T[]) => [
   ...options.map((o) => ({ value: o, label: o })),
 ];
 
+/** Shelves of moves that a high window has room for. */
+const SHELVES_AT_ONCE = 2;
+
 /** The library: a grid of figures by region, found by typing and narrowed by filters. */
 export const MovesScreen = () => {
   useTitle('Moves');
@@ -41,6 +45,7 @@ export const MovesScreen = () => {
   const people = usePeople(f.groupId ?? undefined);
   const navigate = useNavigate();
   const open = useOpenMoves();
+  const shown = useGrowing(SHELVES_AT_ONCE);
   const group = groups.data?.find((g) => g.value.id === f.groupId)?.value;
   const found = useMemo(() => {
     const own = new Set((data ?? []).map((m) => m.value.id));
@@ -190,7 +195,7 @@ export const MovesScreen = () => {
           <Link to="/moves/new">make your own</Link>.
         </p>
       )}
-      {shelves.map((region) => {
+      {shelves.slice(0, shown).map((region) => {
         const here = region === null ? found : found.filter((m) => m.region === region);
         if (here.length === 0) return null;
         const title = region === null ? 'Found, the best first' : REGION_TITLE[region];
