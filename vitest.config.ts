@@ -32,11 +32,11 @@ export default defineConfig({
           name: 'server',
           include: ['server/**/*.test.ts'],
           globalSetup: 'server/test/setup.ts',
-          testTimeout: 20_000,
+          testTimeout: 60_000,
           maxWorkers: 2,
         },
       },
-      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], maxWorkers: 2 } },
+      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], testTimeout: 60_000, maxWorkers: 2 } },
       {
         test: {
           name: 'e2e',

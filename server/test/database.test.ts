@@ -99,7 +99,7 @@ describe('the way to the database', () => {
     } finally {
       await app.stop();
     }
-  }, 20_000);
+  }, 60_000);
 
   it.each([
     ['a full disk', 'PRAGMA max_page_count = 1', 507, 'diskFull'],
