@@ -243,7 +243,7 @@ describe('what it adds up to', () => {
     await page.getByRole('img', { name: /min in breaks a day, a long run on/ }).waitFor({ timeout: 60_000 });
     for (const name of ['About every 50 min', 'About every 60 min', 'About every 90 min', '4 a day'])
       await page.getByLabel(name, { exact: true }).uncheck();
-    await page.getByLabel('Short ones hourly and 1 longer').uncheck();
+    await page.getByLabel('Short ones hourly and 1 longer', { exact: true }).uncheck();
     await expect.poll(() => page.getByRole('row').count(), { timeout: 30_000 }).toBe(3);
     const minutes = await page
       .getByRole('row')
