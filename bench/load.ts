@@ -41,7 +41,7 @@ try {
       const page = await context.newPage();
       await page.addInitScript(watch(content));
       await page.goto(app.url + path);
-      await page.waitForFunction('seen.paint > 0');
+      await page.waitForFunction(() => (window as unknown as { seen: { paint: number } }).seen.paint > 0);
       await page.waitForLoadState('networkidle');
       rounds.push(await page.evaluate('seen'));
       await context.close();
