@@ -1,23 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../library/all';
-import { Limit, type Move, type Position, type RoomLimit, type Thing } from '../model';
+import { Limit, type Move, type Position, type RoomLimit, Thing } from '../model';
 import { type Answer, answerFor, demandsOf, type Room } from '.';
 
 // Everything that is asked and answered, written down once and read by a person: a change that was not meant shows
 // as a line here. `npx vitest run core/needs -u` writes the files anew.
 const lookup = moveLookup();
-const THINGS: readonly Thing[] = [
-  'desk',
-  'chair',
-  'strap',
-  'ball',
-  'towel',
-  'cushion',
-  'mat',
-  'roll',
-  'wall',
-  'footrest',
-];
+const THINGS = Thing.options;
 const open: Room = { limits: [], things: THINGS };
 
 const count = (list: Answer['reasons'], mark: string): string =>

@@ -1,25 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { stepOf } from '../library';
 import { library, moveLookup } from '../library/all';
-import { Limit, type Move, type PersonLimit, RoomLimit, type Step } from '../model';
+import { Limit, type Move, type PersonLimit, RoomLimit, type Step, Thing } from '../model';
 import { brk } from '../testing/build';
 import { answerFor, demandsOf, needRules, needsTable, type Room, rulesOf, VERDICTS } from '.';
 
 const lookup = moveLookup();
 const move = (id: string): Move => lookup(id) as Move;
-const ALL = [
-  'desk',
-  'chair',
-  'strap',
-  'ball',
-  'towel',
-  'cushion',
-  'mat',
-  'roll',
-  'wall',
-  'footrest',
-] as const;
-const open: Room = { limits: [], things: [...ALL] };
+const open: Room = { limits: [], things: Thing.options };
 
 /** The answer in one line: the verdict, and the rung or the move that goes with it. */
 const answer = (id: string, limits: (Limit | PersonLimit)[], rung?: string, room: Room = open): string => {
@@ -187,7 +175,7 @@ describe('who needs what', () => {
   });
 
   it('counts seats, room and things as limits too', () => {
-    const room = (limits: RoomLimit[], things: readonly (typeof ALL)[number][] = ALL): Room => ({
+    const room = (limits: RoomLimit[], things: readonly Thing[] = Thing.options): Room => ({
       limits,
       things: [...things],
     });
