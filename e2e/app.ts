@@ -13,6 +13,7 @@ import { createLogger } from '../server/log';
 import { webDir } from '../server/paths';
 import { createPool, type Pool } from '../server/pool/pool';
 import { startClockwork } from '../server/reminders/clockwork';
+import { Seal } from '../server/seal/seal';
 import { createStandIn } from '../server/stand-ins/calendars';
 
 const HOST = '127.0.0.1';
@@ -29,6 +30,8 @@ export interface RunningApp {
 }
 
 const log = createLogger('error');
+/** All databases of the tests are sealed with the same key: each starts as a copy of a ready one. */
+const seal = new Seal(new Uint8Array(32).fill(7));
 
 // One set of threads, of the built server, for all tests of a worker: starting them takes longer than most tests.
 const shared = globalThis as { kotabiPool?: Pool };
@@ -52,7 +55,7 @@ const startStandIn = async () => {
 export const makeReady = async (file: string, demo: boolean): Promise<void> => {
   const { db, close } = await openDatabase(file);
   if (demo) {
-    const ctx = createContext(db, () => new Date(), pool(), log);
+    const ctx = createContext({ db, now: () => new Date(), pool: pool(), log, seal });
     const standIn = await startStandIn();
     await loadDemo(ctx);
     await subscribeDemo(ctx, standIn.address, true);
@@ -78,13 +81,13 @@ export const startApp = async ({ from, calendars, everyMs }: AppWish): Promise<R
   const file = join(dir, 'kotabi.db');
   copyFileSync(from, file);
   const { db, guard, close } = await openDatabase(file);
-  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date());
-  const ctx = createContext(db, () => new Date(), pool(), log);
+  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date(), seal);
+  const ctx = createContext({ db, now: () => new Date(), pool: pool(), log, seal });
   const standIn = calendars ? await startStandIn() : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, false);
   const clockwork = everyMs === undefined ? null : startClockwork(ctx, everyMs);
   const { server, port } = await listen(
-    createApp({ db, pool: pool(), log, webDir, backups: { folder: backups, database: file } }),
+    createApp({ db, pool: pool(), log, seal, webDir, backups: { folder: backups, database: file } }),
     0,
     HOST,
   );

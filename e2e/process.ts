@@ -30,6 +30,7 @@ export const startProgram = async (
     env: {
       ...process.env,
       [options.demo ? 'KOTABI_DEMO_DB' : 'KOTABI_DB']: db,
+      KOTABI_KEY_FILE: `${db}.key`,
       KOTABI_PORT: String(options.port ?? 0),
       KOTABI_STAND_IN_PORT: '0',
     },

@@ -1,13 +1,17 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
-import { createContext } from './context';
+import { Accounts } from './access/accounts';
+import { Deeds } from './access/deeds';
+import { identify } from './access/identify';
+import { SignIns } from './access/sign-ins';
+import { createContext, type Parts } from './context';
 import type { BackupFolder } from './db/backup';
-import type { Database } from './db/open';
 import { doorFor, permissions, policy } from './door';
 import { answerErrors, Refusal } from './errors';
-import { type Logger, logRequests } from './log';
-import type { Pool } from './pool/pool';
+import { logRequests } from './log';
+import { accountRoutes } from './routes/accounts';
 import { approachRoutes } from './routes/approach';
+import { archiveBodies, archiveRoutes } from './routes/archive';
 import { backupRoutes } from './routes/backups';
 import { breakRoutes } from './routes/breaks';
 import { calendarBodies, calendarRoutes } from './routes/calendars';
@@ -20,15 +24,13 @@ import { moveRoutes } from './routes/moves';
 import { peopleRoutes } from './routes/people';
 import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
+import { shareRoutes } from './routes/shares';
 import { takeAwayRoutes } from './routes/take-away';
 import { unreadableRoutes } from './routes/unreadable';
 import { weekRoutes } from './routes/weeks';
 import { assetRoutes, staticRoutes } from './static';
 
-export interface AppOptions {
-  db: Database;
-  pool: Pool;
-  log: Logger;
+export interface AppOptions extends Omit<Parts, 'now'> {
   now?: () => Date;
   /** Names by which this server may be called besides those of this machine. */
   hosts?: readonly string[];
@@ -36,28 +38,49 @@ export interface AppOptions {
   backups?: { folder: BackupFolder; database: string };
   /** The built interface; without it only the addresses under /api answer. */
   webDir?: string;
+  /**
+   * Where everybody has to sign in, also before there is any account: the code with which the first one is made. Null
+   * where signing in begins with the first account.
+   */
+  firstCode?: string | null;
+  /** True where a proxy on this machine stands in front, whose word for the address and https of a visitor is taken. */
+  behindProxy?: boolean;
 }
 
 /** The whole application: the addresses under /api and the built interface. */
 export const createApp = ({
-  db,
-  pool,
-  log,
   now = () => new Date(),
   backups,
   hosts = [],
   webDir,
+  firstCode = null,
+  behindProxy = false,
+  ...parts
 }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
-  const ctx = createContext(db, now, pool, log);
+  if (behindProxy) app.set('trust proxy', 'loopback');
+  const { db, log, seal } = parts;
+  const ctx = createContext({ ...parts, now });
+  const entrance = {
+    accounts: new Accounts(db, now),
+    signIns: new SignIns(db, now),
+    secret: seal.secretFor('sign-in'),
+    always: firstCode !== null,
+  };
+  const deeds = new Deeds(db, now, log);
+  app.locals.witness = deeds.witness.bind(deeds);
   app.use(logRequests(log), policy, permissions, doorFor(hosts));
   if (webDir) assetRoutes(app, webDir);
   app.use(compression());
+  identify(app, entrance);
   computeRoutes(app, ctx);
   calendarBodies(app);
+  archiveBodies(app);
   app.use('/api', express.json({ limit: BODY_LIMIT, verify: notTooDeep }));
-  route(app, '/api/health', { get: (_, res) => void res.json({ ok: true }) });
+  route(app, '/api/health', 'anyone', { get: (_, res) => void res.json({ ok: true }) });
+  accountRoutes(app, entrance, deeds, firstCode);
+  shareRoutes(app, ctx, entrance.accounts);
   groupRoutes(app, ctx);
   peopleRoutes(app, ctx);
   moveRoutes(app, ctx);
@@ -69,6 +92,7 @@ export const createApp = ({
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
+  archiveRoutes(app, ctx);
   unreadableRoutes(app, ctx);
   if (backups) backupRoutes(app, backups.folder, backups.database);
   planRoutes(app, ctx);

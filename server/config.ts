@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { z } from 'zod';
-import { isLoopback } from './door';
 
 const Port = z.coerce.number().int().min(0).max(65_535);
 const LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'silent'] as const;
@@ -19,6 +18,10 @@ const Environment = z.object({
   KOTABI_DB_TOKEN_FILE: z.string().min(1).optional(),
   KOTABI_DEMO_DB: z.string().min(1).default('.data/demo.db'),
   KOTABI_BACKUPS: z.string().min(1).optional(),
+  /** The file of the key with which people's data is sealed: outside the folder of the data. */
+  KOTABI_KEY_FILE: z.string().min(1).optional(),
+  KOTABI_SIGN_IN: z.enum(['auto', 'on']).default('auto'),
+  KOTABI_BEHIND_PROXY: z.enum(['no', 'yes']).default('no'),
   KOTABI_LOG: z.enum(LEVELS).optional(),
 });
 
@@ -38,6 +41,12 @@ export interface Config {
   file: string;
   /** The folder of backups. */
   backups: string;
+  /** The file of the key with which people's data is sealed. */
+  keyFile: string;
+  /** Everybody signs in, also before there is an account; else from the first account on. */
+  signIn: boolean;
+  /** A proxy of this machine stands in front. */
+  behindProxy: boolean;
   /** What lets this program into a database server. */
   token: string | undefined;
   /** The least serious thing that is logged. */
@@ -50,6 +59,8 @@ export class BadConfig extends Error {}
 const MUST: Record<string, string> = {
   KOTABI_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_STAND_IN_PORT: 'must be a whole number from 0 to 65535',
+  KOTABI_SIGN_IN: 'must be auto or on',
+  KOTABI_BEHIND_PROXY: 'must be no or yes',
   KOTABI_LOG: `must be one of ${LEVELS.join(', ')}`,
 };
 
@@ -79,12 +90,6 @@ export const readConfig = (
     throw new BadConfig(`${name} ${MUST[name] ?? 'must not be empty'}; it is "${env[name]}".`);
   }
   const e = parsed.data;
-  if (!isLoopback(e.KOTABI_HOST))
-    throw new BadConfig(
-      `KOTABI_HOST is "${e.KOTABI_HOST}", which other machines reach, and nobody has to sign in here: everybody in the ` +
-        'network could read who has which limits. Leave it at 127.0.0.1 and put a proxy in front that asks who one is, ' +
-        'with its name in KOTABI_HOSTS; docs/running.md says how.',
-    );
   return {
     ...options,
     host: e.KOTABI_HOST,
@@ -95,6 +100,9 @@ export const readConfig = (
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
     backups: resolve(root, e.KOTABI_BACKUPS ?? (options.demo ? '.data/demo-backups' : '.data/backups')),
+    keyFile: resolve(root, e.KOTABI_KEY_FILE ?? (options.demo ? '.keys/demo.key' : '.keys/kotabi.key')),
+    signIn: e.KOTABI_SIGN_IN === 'on',
+    behindProxy: e.KOTABI_BEHIND_PROXY === 'yes',
     token: e.KOTABI_DB_TOKEN ?? tokenIn(e.KOTABI_DB_TOKEN_FILE),
     // Whoever tries the demo looks at its address; a server that runs is looked at afterwards.
     log: e.KOTABI_LOG ?? (options.demo ? 'warn' : 'info'),

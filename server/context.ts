@@ -8,19 +8,42 @@ import {
   type Week,
 } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
-import { eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
+import type { AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
+import { type Actor, actor, asActor, house, nobody } from './access/actor';
+import { inGroupsOf, type Wish } from './access/may';
 import { kinds } from './db/kinds';
 import type { Database } from './db/open';
-import { breaks, people as peopleTable } from './db/schema';
+import { accounts, breaks, groups, people as peopleTable } from './db/schema';
 import { Store } from './db/store';
-import { unknownReference } from './errors';
+import { notFound, Refusal, unknownReference } from './errors';
 import type { Logger } from './log';
 import type { Pool } from './pool/pool';
+import type { Seal } from './seal/seal';
 
-/** What every route works with. The clock is passed in, so that tests can set it. */
-export const createContext = (db: Database, now: () => Date, pool: Pool, log: Logger) => {
-  const store = <T extends { id: string }>(kind: Parameters<typeof makeStore<T>>[1]) =>
-    makeStore(db, kind, now);
+/** What the server is made of. The clock is passed in, so that tests can set it. */
+export interface Parts {
+  db: Database;
+  now: () => Date;
+  /** Where heavy work is done. */
+  pool: Pool;
+  log: Logger;
+  /** Seals what is about people's health before it is kept. */
+  seal: Seal;
+}
+
+/** What one may not do with something that one may see. */
+export const notYours = (what: string): Refusal =>
+  new Refusal(
+    403,
+    'notYours',
+    `This ${what} belongs to a colleague, who shared it to be looked at. Nothing was changed.`,
+  );
+
+/** What every route works with. */
+export const createContext = ({ db, now, pool, log, seal }: Parts) => {
+  const store = <T extends { id: string }>(kind: ConstructorParameters<typeof Store<T>>[1]): Store<T> =>
+    new Store(db, kind, now, seal);
   const stores = {
     groups: store(kinds.group),
     people: store(kinds.person),
@@ -34,9 +57,9 @@ export const createContext = (db: Database, now: () => Date, pool: Pool, log: Lo
   return {
     db,
     now,
-    /** Where heavy work is done. */
     pool,
     log,
+    seal,
     ...stores,
     /** All kinds of kept things. */
     stores: Object.values(stores),
@@ -70,25 +93,40 @@ export const createContext = (db: Database, now: () => Date, pool: Pool, log: Lo
     },
     /** Refuses a record of a break that never was; one that has been deleted since may still be recorded. */
     requireBreak: async (breakId: string): Promise<void> => {
-      const [known] = await db.select({ id: breaks.id }).from(breaks).where(eq(breaks.id, breakId));
-      if (!known) throw unknownReference('value.breakId', 'break', breakId);
+      if (!(await stores.breaks.may(breakId, 'look')))
+        throw unknownReference('value.breakId', 'break', breakId);
     },
     /** Refuses a week that plans a break which is not there. */
     requireBreaksOf: async (week: Week): Promise<void> => {
       // A week may go on naming a break that has been deleted since: it can come back.
-      const known = new Set((await db.select({ id: breaks.id }).from(breaks)).map((b) => b.id));
+      const seen = await db.select({ id: breaks.id }).from(breaks).where(stores.breaks.allowed('look'));
+      const known = new Set(seen.map((b) => b.id));
       for (const [d, day] of week.days.entries())
         for (const [i, planned] of day.breaks.entries())
           if (planned.breakId !== null && !known.has(planned.breakId))
             throw unknownReference(`value.days.${d}.breaks.${i}.breakId`, 'break', planned.breakId);
     },
+    /** Refuses a wish that is not granted: as not there for what one may not even see. */
+    must: async <T extends { id: string }>(of: Store<T>, id: string, wish: Wish): Promise<void> => {
+      if (await of.may(id, wish)) return;
+      throw (await of.may(id, 'look')) ? notYours(of.kind.name) : notFound(of.kind.name, id);
+    },
+    /** The rows of a table that belong to groups for which a wish is granted; all of them for the server's own work. */
+    inMyGroups: (table: { groupId: AnySQLiteColumn }, wish: Wish = 'look') => {
+      const who = actor();
+      return who ? sql`${table.groupId} IN ${inGroupsOf(who.id, wish)}` : undefined;
+    },
+    /** Does something on behalf of the owner of a group: what is given out of it is what they would see. */
+    asOwnerOf: async <T>(groupId: string, work: () => Promise<T>): Promise<T> => {
+      const [row] = await db
+        .select({ owner: groups.owner, id: accounts.id, name: accounts.name })
+        .from(groups)
+        .leftJoin(accounts, eq(accounts.id, groups.owner))
+        .where(and(eq(groups.id, groupId)));
+      const owner: Actor = row?.id ? { id: row.id, name: row.name ?? '', roles: ['instructor'] } : house;
+      return asActor(row ? owner : nobody, work);
+    },
   };
 };
-
-const makeStore = <T extends { id: string }>(
-  db: Database,
-  kind: ConstructorParameters<typeof Store<T>>[1],
-  now: () => Date,
-): Store<T> => new Store(db, kind, now);
 
 export type Context = ReturnType<typeof createContext>;

@@ -2,21 +2,26 @@ import { existsSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { setTimeout } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
+import { Accounts } from './access/accounts';
 import { createApp } from './app';
-import { byCommand } from './by-command';
-import { BadConfig, readConfig } from './config';
+import { byCommand, commands, tellWords } from './by-command';
+import { BadConfig, type Config, readConfig } from './config';
 import { createContext } from './context';
 import { BackupFolder } from './db/backup';
-import { ForeignDatabase, openDatabase } from './db/open';
+import { type Database, ForeignDatabase, openDatabase } from './db/open';
 import { announce } from './db/running';
 import { thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
 import { loadDemo, subscribeDemo } from './demo/load';
+import { isLoopback } from './door';
 import { listen } from './listen';
 import { createLogger } from './log';
 import { root, webDir } from './paths';
 import { createPool } from './pool/pool';
 import { startClockwork } from './reminders/clockwork';
+import { newCode } from './routes/accounts';
+import { openSeal } from './seal/keyring';
+import type { Seal } from './seal/seal';
 import { createStandIn } from './stand-ins/calendars';
 
 /** So long the end waits for what is under way. */
@@ -30,52 +35,83 @@ const startStandIn = async (host: string, wanted: number): Promise<{ server: Ser
   return { server, address };
 };
 
+/**
+ * Refuses to be reached by others while nobody signs in. Gives the code with which the first account is made, where there
+ * is none yet and everybody signs in; else null.
+ */
+const mustBeSafe = async ({ host, signIn }: Config, db: Database): Promise<string | null> => {
+  if (await new Accounts(db, () => new Date()).any()) return null;
+  if (signIn) return newCode();
+  if (!isLoopback(host))
+    throw new BadConfig(
+      `KOTABI_HOST is "${host}", which other machines reach, and nobody has to sign in here yet: everybody in the network ` +
+        'could read who has which limits. Make the first account with: npm start -- --account "your name"; or start with ' +
+        'KOTABI_SIGN_IN=on and make it in the browser. docs/running.md says more.',
+    );
+  return null;
+};
+
 const main = async (): Promise<void> => {
   const { values } = parseArgs({
     options: {
       demo: { type: 'boolean', default: false },
       fresh: { type: 'boolean', default: false },
-      /** Writes a backup and ends: into its folder, or `to` a file. */
-      backup: { type: 'boolean', default: false },
-      to: { type: 'string' },
-      /** Looks into a backup and ends; with `yes` it is put in place of what is there now. */
-      restore: { type: 'string' },
-      yes: { type: 'boolean', default: false },
+      ...commands,
     },
   });
   const config = readConfig(process.env, values, root);
-  const { demo, fresh, host, hosts, port, standInPort, file, token, backups: folder, log: level } = config;
+  const { demo, fresh, host, hosts, port, standInPort, file, token, keyFile, log: level } = config;
   const log = createLogger(level);
   if (demo && fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
   const isNew = !existsSync(file);
-  const { db, guard, checkpoint, close } = await openDatabase(file, token).catch((error: Error) => {
+  const opened = await openDatabase(file, token).catch((error: Error) => {
     if (error instanceof ForeignDatabase) throw error;
     throw new Error(`The database ${file} could not be opened, and was not changed: ${error.message}`);
   });
-  const backups = new BackupFolder(guard, folder, () => new Date());
-  if (values.backup || values.restore !== undefined) {
-    await byCommand(backups, values).finally(close);
-    return;
+  const { db, guard, checkpoint, close } = opened;
+  let seal: Seal;
+  let firstCode: string | null;
+  try {
+    if (await byCommand(opened, config, values)) return await close();
+    firstCode = await mustBeSafe(config, db);
+    const key = await openSeal(db, keyFile);
+    if (key.words && !demo) tellWords(key.words, keyFile);
+    seal = key.seal;
+  } catch (error) {
+    await close();
+    throw error;
   }
+  const backups = new BackupFolder(guard, config.backups, () => new Date(), seal);
   const running = announce(file);
   if (running.other !== null)
     console.log(
       `Another Kotabi (process ${running.other}) uses this database as well. Nothing is lost by that, and reminders go out once; but it is slower, and seldom wanted.`,
     );
   const pool = createPool();
-  const ctx = createContext(db, () => new Date(), pool, log);
+  const ctx = createContext({ db, now: () => new Date(), pool, log, seal });
   if (demo && isNew) await loadDemo(ctx);
   const standIn = demo ? await startStandIn(host, standInPort) : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);
 
   const { server, port: at } = await listen(
-    createApp({ db, pool, log, hosts, webDir, backups: { folder: backups, database: file } }),
+    createApp({
+      db,
+      pool,
+      log,
+      seal,
+      hosts,
+      webDir,
+      firstCode,
+      behindProxy: config.behindProxy,
+      backups: { folder: backups, database: file },
+    }),
     port,
     host,
     (taken) => console.log(`Port ${taken} is taken, trying ${taken + 1}.`),
   );
   console.log(`Kotabi${demo ? ' (demo)' : ''} is ready at http://${host}:${at}`);
   console.log(`Data: ${file}`);
+  if (firstCode) console.log(`The first account is made there with this code: ${firstCode}`);
   const clockwork = startClockwork(ctx, undefined, async () => {
     await checkpoint();
     if (backups.hasOneOfToday()) return;

@@ -1,4 +1,5 @@
 export * from './adopt';
+export * from './archive';
 export * from './break-file';
 export * from './depth';
 export * from './icalendar';

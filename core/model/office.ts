@@ -37,3 +37,37 @@ export const Backups = z.object({
   list: z.array(Backup),
 });
 export type Backups = z.infer<typeof Backups>;
+
+/** What became of an archive that was brought in: how many things of each. */
+export const ArchiveOpened = z.object({
+  brought: z.int(),
+  /** Here already, word for word. */
+  known: z.int(),
+  /** Of those brought: beside another one that reads differently here. */
+  beside: z.int(),
+  /** Weeks in whose place another one is planned here. */
+  left: z.int(),
+});
+export type ArchiveOpened = z.infer<typeof ArchiveOpened>;
+
+/** A text in which a name stands, with where it is. */
+export const NamedText = z.object({
+  /** The kind of thing it stands in, as on the screen. */
+  kind: z.enum(['group', 'break', 'move', 'week', 'calendar', 'session']),
+  id: z.string(),
+  /** What that thing is called; empty where it has no name. */
+  called: z.string(),
+  /** The field, with dots between its parts. */
+  path: z.string(),
+  text: z.string(),
+});
+export type NamedText = z.infer<typeof NamedText>;
+
+/** The texts out of which a name is to be taken. */
+export const Forget = z.object({
+  places: z
+    .array(NamedText.pick({ kind: true, id: true, path: true }))
+    .min(1)
+    .max(5000),
+});
+export type Forget = z.infer<typeof Forget>;

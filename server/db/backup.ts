@@ -2,8 +2,10 @@ import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, s
 import { basename, dirname, join } from 'node:path';
 import type { Backup, BackupContent } from '@kotabi/core/model';
 import { worthKeeping } from '@kotabi/core/thin';
+import { keyNamesIn, sealAll } from '../seal/keyring';
+import type { Seal } from '../seal/seal';
 import type { Guard } from './guard';
-import { ForeignDatabase, openDatabase } from './open';
+import { type Database, ForeignDatabase, openDatabase } from './open';
 
 /** Tables in an order in which each comes after those it points to. */
 const TABLES = {
@@ -21,6 +23,8 @@ const TABLES = {
   feeds: 'calendar addresses given out',
   messages: 'reminders',
 } as const;
+/** Those whose rows belong to an account; what was made before there were accounts belongs to the first one. */
+const OWNED = ['groups', 'breaks', 'moves', 'sessions', 'settings'] as const;
 type Table = keyof typeof TABLES;
 const tables = Object.keys(TABLES) as Table[];
 
@@ -37,6 +41,9 @@ export class BackupFolder {
     private readonly guard: Guard,
     readonly folder: string,
     private readonly now: () => Date,
+    private readonly seal: Seal,
+    /** The key of backups that come from elsewhere. */
+    private readonly other?: Seal,
   ) {}
 
   /** Newest first. Other files in the folder are let alone. */
@@ -93,7 +100,10 @@ export class BackupFolder {
   }
 
   /** Opens a copy of a backup, so that the backup itself stays as it is; one of an older Kotabi is brought up to date. */
-  private async withCopy<T>(file: string, work: (copy: string, guard: Guard) => Promise<T>): Promise<T> {
+  private async withCopy<T>(
+    file: string,
+    work: (copy: string, guard: Guard, db: Database) => Promise<T>,
+  ): Promise<T> {
     if (!existsSync(file)) throw new BadBackup(`There is no file ${file}.`);
     const copy = `${file}.look`;
     copyFileSync(file, copy);
@@ -109,7 +119,7 @@ export class BackupFolder {
       try {
         const [sound] = (await opened.guard.execute('PRAGMA integrity_check')).rows;
         if (sound?.[0] !== 'ok') throw new BadBackup(`${basename(file)} is damaged. Nothing was replaced.`);
-        return await work(copy, opened.guard);
+        return await work(copy, opened.guard, opened.db);
       } finally {
         await opened.close();
       }
@@ -129,9 +139,25 @@ export class BackupFolder {
     return this.withCopy(file, (_, guard) => this.count(guard));
   }
 
+  /**
+   * Brings a copy under the key that is used now: what was made before there was one, and what was sealed with `other`.
+   * Throws `BadBackup` for what was sealed with any other key.
+   */
+  private async unlock(file: string, db: Database): Promise<void> {
+    const names = await keyNamesIn(db);
+    for (const known of ['', this.seal.keyName, this.other?.keyName ?? '']) names.delete(known);
+    if (names.size > 0)
+      throw new BadBackup(
+        `${basename(file)} was sealed with another key. With the recovery words of that key it can be put back from the ` +
+          'terminal: npm start -- --restore FILE --words "the 24 words". Nothing was replaced.',
+      );
+    await sealAll(db, this.seal, this.other);
+  }
+
   /** What is in a backup, beside what is kept now. Throws `BadBackup` for what is none. */
   async look(file: string): Promise<Omit<BackupContent, 'name' | 'madeAt' | 'bytes'>> {
-    return this.withCopy(file, async (_, guard) => {
+    return this.withCopy(file, async (_, guard, db) => {
+      await this.unlock(file, db);
       const [then, now] = [await this.count(guard), await this.count(this.guard)];
       const newest = await guard.execute(
         'SELECT max(at) FROM (SELECT max(updated_at) AS at FROM groups UNION ALL SELECT max(updated_at) FROM breaks ' +
@@ -153,7 +179,8 @@ export class BackupFolder {
    * been made. Throws `BadBackup` for what is none; then nothing has changed.
    */
   async restore(file: string): Promise<{ before: Backup }> {
-    return this.withCopy(file, async (copy, guard) => {
+    return this.withCopy(file, async (copy, guard, db) => {
+      await this.unlock(file, db);
       // All of the copy has to be in its own file before another connection reads it.
       await guard.tend('PRAGMA wal_checkpoint(TRUNCATE)');
       const before = await this.make();
@@ -166,6 +193,16 @@ export class BackupFolder {
         ...[...tables].reverse().map((table) => `DELETE FROM main.${table}`),
         ...tables.map(
           (t) => `INSERT INTO main.${t} (${columns.get(t)}) SELECT ${columns.get(t)} FROM other.${t}`,
+        ),
+        // Who may get in stays as it is now; whoever is missing comes back, so that nothing is without its owner.
+        'INSERT OR IGNORE INTO main.accounts SELECT * FROM other.accounts',
+        'DELETE FROM main.shares',
+        'INSERT OR IGNORE INTO main.shares SELECT * FROM other.shares ' +
+          'WHERE account_id IN (SELECT id FROM main.accounts)',
+        ...OWNED.map(
+          (t) =>
+            `UPDATE main.${t} SET owner = (SELECT id FROM main.accounts ORDER BY created_at LIMIT 1) ` +
+            "WHERE owner = '' AND EXISTS (SELECT 1 FROM main.accounts)",
         ),
       ]);
       return { before };

@@ -138,6 +138,14 @@ export class Guard implements Client {
     return this.writing.run((client) => client.executeMultiple(sql));
   }
 
+  /**
+   * Brings everything into the file itself: without it the newest part lies in the log beside it, safe as well, and what
+   * was deleted there is not yet overwritten.
+   */
+  async checkpoint(): Promise<void> {
+    if (this.protocol === 'file') await this.tend('PRAGMA wal_checkpoint(TRUNCATE)');
+  }
+
   /** Runs something that sets up or tends the file, in its turn among the writes. */
   tend(sql: string): Promise<ResultSet> {
     return this.writing.run((client) => client.execute(sql));

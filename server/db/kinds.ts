@@ -1,6 +1,7 @@
 import { Break, CalendarSource, Group, KeptApproach, Move, Person, Session, Week } from '@kotabi/core/model';
 import { isNull, type SQL } from 'drizzle-orm';
 import type { z } from 'zod';
+import { type Rule, rules } from '../access/may';
 import { breaks, calendars, groups, moves, people, sessions, settings, weeks } from './schema';
 import type { ShapedKind } from './shapes';
 
@@ -13,6 +14,12 @@ export interface KeptKind<T extends { id: string }> {
   /** All tables share the columns of the plainest one. */
   table: typeof groups;
   columns: (value: T) => Columns;
+  /** Who may see, change and do away with which rows. */
+  may: Rule;
+  /** It belongs to an account by itself, and not with its group. */
+  owned: boolean;
+  /** It tells of people's health, and is kept sealed. */
+  sealed: boolean;
   /** Rows for which this does not hold count as not there (deleted, but to be brought back). */
   there?: SQL;
   /** What the database may change by itself (a deleted group) and is put back into the thing. */
@@ -23,33 +30,43 @@ const kind = <T extends { id: string }>(
   name: ShapedKind,
   schema: z.ZodType<T>,
   table: unknown,
+  may: Rule,
   {
     columns = () => ({}),
     back = () => ({}),
     there,
-  }: Partial<Pick<KeptKind<T>, 'columns' | 'back' | 'there'>> = {},
-): KeptKind<T> => ({ name, schema, table: table as typeof groups, columns, back, there });
+    owned = true,
+    sealed = false,
+  }: Partial<Pick<KeptKind<T>, 'columns' | 'back' | 'there' | 'owned' | 'sealed'>> = {},
+): KeptKind<T> => ({ name, schema, table: table as typeof groups, may, columns, back, there, owned, sealed });
 
 const groupOf = (row: Columns): Columns => ({ groupId: (row.groupId as string | null) ?? null });
 
 export const kinds = {
-  group: kind<Group>('group', Group, groups),
-  person: kind<Person>('person', Person, people, { columns: ({ groupId }) => ({ groupId }) }),
-  move: kind<Move>('move', Move, moves),
-  approach: kind<KeptApproach>('approach', KeptApproach, settings),
-  brk: kind<Break>('break', Break, breaks, {
+  group: kind<Group>('group', Group, groups, rules.group),
+  person: kind<Person>('person', Person, people, rules.withGroup(people), {
+    columns: ({ groupId }) => ({ groupId }),
+    owned: false,
+    sealed: true,
+  }),
+  move: kind<Move>('move', Move, moves, rules.move),
+  approach: kind<KeptApproach>('approach', KeptApproach, settings, rules.approach),
+  brk: kind<Break>('break', Break, breaks, rules.brk, {
     columns: ({ groupId }) => ({ groupId }),
     back: groupOf,
     there: isNull(breaks.deletedAt),
   }),
-  week: kind<Week>('week', Week, weeks, {
+  week: kind<Week>('week', Week, weeks, rules.withGroup(weeks), {
     columns: ({ groupId, personId, startDate }) => ({ groupId, personId, whose: personId ?? '', startDate }),
+    owned: false,
   }),
-  calendar: kind<CalendarSource>('calendar', CalendarSource, calendars, {
+  calendar: kind<CalendarSource>('calendar', CalendarSource, calendars, rules.withGroup(calendars), {
     columns: ({ groupId, personId }) => ({ groupId, personId }),
+    owned: false,
   }),
-  session: kind<Session>('session', Session, sessions, {
+  session: kind<Session>('session', Session, sessions, rules.session, {
     columns: ({ groupId, breakId, startedAt }) => ({ groupId, breakId, startedAt }),
     back: groupOf,
+    sealed: true,
   }),
 };

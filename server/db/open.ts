@@ -55,9 +55,7 @@ export const openDatabase = async (name: string, authToken?: string): Promise<Op
   }
   const guard = new Guard(place);
   const db = drizzle(guard);
-  const checkpoint = async (): Promise<void> => {
-    if (isFile(place)) await guard.tend('PRAGMA wal_checkpoint(TRUNCATE)');
-  };
+  const checkpoint = (): Promise<void> => guard.checkpoint();
   try {
     if (isFile(place)) {
       // What the log beside the file says is newer than the file's first bytes.

@@ -10,7 +10,66 @@ const kept = {
   data: text('data', { mode: 'json' }).notNull(),
 };
 
-export const groups = sqliteTable('groups', kept);
+/** The account to which something belongs; empty for what was made while nobody signed in. */
+const owner = () => text('owner').notNull().default('');
+
+/** Those who may sign in. A closed account stays, since things belong to it. */
+export const accounts = sqliteTable('accounts', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  /** The name in small letters, by which it is found. */
+  called: text('called').notNull().unique(),
+  roles: text('roles', { mode: 'json' }).notNull(),
+  /** The hash of the password (argon2id), with its salt and parameters in it. */
+  password: text('password').notNull(),
+  createdAt: text('created_at').notNull(),
+  closedAt: text('closed_at'),
+});
+
+/** Who is signed in where. The id is a hash: whoever reads the file cannot use it to get in. */
+export const signIns = sqliteTable(
+  'sign_ins',
+  {
+    id: text('id').primaryKey(),
+    accountId: text('account_id')
+      .notNull()
+      .references(() => accounts.id, { onDelete: 'cascade' }),
+    data: text('data', { mode: 'json' }).notNull(),
+    endsAt: text('ends_at').notNull(),
+  },
+  (t) => [index('sign_ins_account').on(t.accountId)],
+);
+
+/** What is shared with whom. */
+export const shares = sqliteTable(
+  'shares',
+  {
+    kind: text('kind').notNull(),
+    thingId: text('thing_id').notNull(),
+    accountId: text('account_id')
+      .notNull()
+      .references(() => accounts.id, { onDelete: 'cascade' }),
+    may: text('may').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.kind, t.thingId, t.accountId] })],
+);
+
+/** Who did what and when. */
+export const deeds = sqliteTable(
+  'deeds',
+  {
+    id: integer('id').primaryKey({ autoIncrement: true }),
+    at: text('at').notNull(),
+    lastAt: text('last_at').notNull(),
+    times: integer('times').notNull().default(1),
+    accountId: text('account_id').notNull(),
+    did: text('did').notNull(),
+    thing: text('thing').notNull(),
+  },
+  (t) => [index('deeds_at').on(t.lastAt)],
+);
+
+export const groups = sqliteTable('groups', { ...kept, owner: owner() });
 
 export const people = sqliteTable(
   'people',
@@ -24,12 +83,13 @@ export const people = sqliteTable(
 );
 
 /** The instructor's own moves; the library's are part of the program. */
-export const moves = sqliteTable('moves', kept);
+export const moves = sqliteTable('moves', { ...kept, owner: owner() });
 
 export const breaks = sqliteTable(
   'breaks',
   {
     ...kept,
+    owner: owner(),
     groupId: text('group_id').references(() => groups.id, { onDelete: 'set null' }),
     /** Set when deleted, so that it can be brought back. */
     deletedAt: text('deleted_at'),
@@ -37,8 +97,12 @@ export const breaks = sqliteTable(
   (t) => [index('breaks_group').on(t.groupId)],
 );
 
-/** The instructor's own settings, one row each. */
-export const settings = sqliteTable('settings', kept);
+/** An instructor's own settings, one row each. */
+export const settings = sqliteTable(
+  'settings',
+  { ...kept, id: text('id').notNull(), owner: owner() },
+  (t) => [primaryKey({ columns: [t.owner, t.id] })],
+);
 
 /** Every saved state of a break. */
 export const breakVersions = sqliteTable(
@@ -156,6 +220,7 @@ export const sessions = sqliteTable(
   'sessions',
   {
     ...kept,
+    owner: owner(),
     groupId: text('group_id').references(() => groups.id, { onDelete: 'set null' }),
     breakId: text('break_id')
       .notNull()

@@ -1,9 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Change, Kept } from '@kotabi/core/model';
 import { and, eq, type SQL, sql } from 'drizzle-orm';
+import { actor } from '../access/actor';
+import { inGroupsOf, type Wish } from '../access/may';
+import { isSealed, type Seal, sealName } from '../seal/seal';
 import type { KeptKind } from './kinds';
 import type { Database } from './open';
-import { breaks, breakVersions } from './schema';
+import { breaks, breakVersions, groups } from './schema';
 import { type ShapedKind, shapeOf, upToDate } from './shapes';
 
 export type PutResult<T> =
@@ -11,6 +14,8 @@ export type PutResult<T> =
   | { ok: false; reason: 'missing' }
   /** Something new whose place another one has already. */
   | { ok: false; reason: 'taken' }
+  /** It may be looked at, or its group may, but not changed. */
+  | { ok: false; reason: 'notYours' }
   | { ok: false; reason: 'conflict'; current: Kept<T> };
 
 /** What every kept row has, and the columns of its kind. */
@@ -30,25 +35,41 @@ export class Unreadable extends Error {
   }
 }
 
-/** Reads and writes things of one kind. All writes are single batches, so each is kept whole or not at all. */
+/**
+ * Reads and writes things of one kind, on behalf of whoever asks: what they may not see is not there, and what they may
+ * only look at is not changed. All writes are single batches, so each is kept whole or not at all.
+ */
 export class Store<T extends { id: string }> {
   constructor(
     private readonly db: Database,
     readonly kind: KeptKind<T>,
     private readonly now: () => Date,
+    private readonly seal: Seal,
   ) {}
+
+  /** What is kept of a state: itself, or its seal. */
+  kept(value: T): unknown {
+    const { name, sealed } = this.kind;
+    return sealed ? this.seal.close(value, sealName(name, value.id)) : value;
+  }
 
   /** The row in which a state is kept. */
   rowOf(value: T, version: number, updatedAt: string) {
     const shape = shapeOf(this.kind.name);
-    return { id: value.id, version, updatedAt, shape, data: value, ...this.kind.columns(value) };
+    return { id: value.id, version, updatedAt, shape, data: this.kept(value), ...this.kind.columns(value) };
+  }
+
+  /** The row of something new; it belongs to whoever asks for it. */
+  newRow(value: T, updatedAt: string) {
+    return { ...this.rowOf(value, 1, updatedAt), ...(this.kind.owned && { owner: actor()?.id ?? '' }) };
   }
 
   /** The thing in a row, whatever shape it was kept in. */
   read(row: Row): Kept<T> {
     const { name, schema, back } = this.kind;
     try {
-      const data = upToDate(name, row.shape, row.data) as object;
+      const open = isSealed(row.data) ? this.seal.open(row.data, sealName(name, row.id)) : row.data;
+      const data = upToDate(name, row.shape, open) as object;
       const value = schema.parse({ ...data, ...back(row) });
       return { version: row.version, updatedAt: row.updatedAt, value };
     } catch (error) {
@@ -56,11 +77,17 @@ export class Store<T extends { id: string }> {
     }
   }
 
-  private async rows(where?: SQL, order?: SQL): Promise<Row[]> {
+  /** The rows for which a wish is granted to whoever asks; all of them for the server's own work. */
+  allowed(wish: Wish): SQL | undefined {
+    const who = actor();
+    return who ? this.kind.may(who.id, wish) : undefined;
+  }
+
+  private async rows(where?: SQL, order?: SQL, wish: Wish = 'look'): Promise<Row[]> {
     return (await this.db
       .select()
       .from(this.kind.table)
-      .where(and(where, this.kind.there))
+      .where(and(where, this.kind.there, this.allowed(wish)))
       .orderBy(order ?? sql`rowid`)) as Row[];
   }
 
@@ -93,29 +120,56 @@ export class Store<T extends { id: string }> {
     return row && this.read(row);
   }
 
+  /** Whether whoever asks may do something with a thing; one that was put away counts as well. */
+  async may(id: string, wish: Wish): Promise<boolean> {
+    const [row] = await this.db
+      .select({ id: this.kind.table.id })
+      .from(this.kind.table)
+      .where(and(eq(this.kind.table.id, id), this.allowed(wish)));
+    return row !== undefined;
+  }
+
+  /** Whether whoever asks may put something where it is to be: into a group that they may change. */
+  private async mayPut(value: T): Promise<boolean> {
+    const who = actor();
+    if (!who || this.kind.owned) return true;
+    const { groupId } = this.kind.columns(value) as { groupId: string };
+    const [group] = await this.db
+      .select({ id: groups.id })
+      .from(groups)
+      .where(and(eq(groups.id, groupId), sql`${groups.id} IN ${inGroupsOf(who.id, 'edit')}`));
+    return group !== undefined;
+  }
+
   /**
    * Keeps a new state, if it is based on the newest one. Sending the same change twice is harmless: what is
    * there already is simply given back.
    */
   async put({ baseVersion, value }: Change<T>): Promise<PutResult<T>> {
     const { table } = this.kind;
+    if (!(await this.mayPut(value))) return { ok: false, reason: 'notYours' };
     const updatedAt = this.now().toISOString();
     const { id: _, ...row } = this.rowOf(value, baseVersion + 1, updatedAt);
     const write =
       baseVersion === 0
-        ? this.db
-            .insert(table)
-            .values({ id: value.id, ...row })
-            .onConflictDoNothing()
+        ? this.db.insert(table).values(this.newRow(value, updatedAt)).onConflictDoNothing()
         : this.db
             .update(table)
             .set(row)
-            .where(and(eq(table.id, value.id), eq(table.version, baseVersion), this.kind.there));
+            .where(
+              and(
+                eq(table.id, value.id),
+                eq(table.version, baseVersion),
+                this.kind.there,
+                this.allowed('edit'),
+              ),
+            );
     const { rowsAffected } = await this.commit(write, value, baseVersion + 1, updatedAt);
     if (rowsAffected > 0)
       return { ok: true, created: baseVersion === 0, kept: { version: baseVersion + 1, updatedAt, value } };
     const current = await this.get(value.id);
     if (!current) return { ok: false, reason: baseVersion === 0 ? 'taken' : 'missing' };
+    if (!(await this.may(value.id, 'edit'))) return { ok: false, reason: 'notYours' };
     // Compared as JSON, since that is what was sent and what is kept.
     if (isDeepStrictEqual(current.value, JSON.parse(JSON.stringify(value))))
       return { ok: true, created: false, kept: current };
@@ -152,9 +206,11 @@ export class Store<T extends { id: string }> {
     return result as { rowsAffected: number };
   }
 
-  /** Deletes for good. False when there was nothing to delete. */
+  /** Deletes for good, where whoever asks may. False when there was nothing to delete. */
   async remove(id: string): Promise<boolean> {
-    const { rowsAffected } = await this.db.delete(this.kind.table).where(eq(this.kind.table.id, id));
+    const { rowsAffected } = await this.db
+      .delete(this.kind.table)
+      .where(and(eq(this.kind.table.id, id), this.allowed('own')));
     return rowsAffected > 0;
   }
 }

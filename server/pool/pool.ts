@@ -15,6 +15,7 @@ const PATIENCE_SEC: Record<TaskName, number> = {
   planWeek: 60,
   simulate: 60,
   readCalendar: 10,
+  readArchive: 30,
 };
 /** When a job that was refused may be tried again. */
 const RETRY_AFTER_SEC = 5;

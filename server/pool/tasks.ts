@@ -1,5 +1,6 @@
 import { type ReadOptions, readCalendar } from '@kotabi/core/calendars';
 import { type FitResult, fitBreak } from '@kotabi/core/fit';
+import { readArchive } from '@kotabi/core/formats';
 import { shelf } from '@kotabi/core/library/all';
 import type { Approach, Break, DayInput, Move } from '@kotabi/core/model';
 import { type PlanResult, planBestDays, planDay } from '@kotabi/core/schedule';
@@ -24,6 +25,7 @@ export const tasks = {
     simulate(week, settings),
   readCalendar: ({ text, window }: { text: string; window: ReadOptions }): ReturnType<typeof readCalendar> =>
     readCalendar(text, window),
+  readArchive: (text: string): ReturnType<typeof readArchive> => readArchive(text),
 };
 export type Tasks = typeof tasks;
 export type TaskName = keyof Tasks;

@@ -6,7 +6,7 @@ import { route } from './route';
 
 /** The instructor's approach: one for the instructor, the usual one until another is kept. */
 export const approachRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/approach/:id', {
+  route(app, '/api/approach/:id', 'instructor', {
     get: async (_, res) => {
       const usual: Kept<KeptApproach> = {
         version: 0,

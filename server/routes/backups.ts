@@ -18,12 +18,12 @@ export const backupRoutes = (app: Express, backups: BackupFolder, database: stri
       throw error;
     });
 
-  route(app, '/api/backups', {
+  route(app, '/api/backups', 'keeper', {
     get: (_, res) =>
       void res.json({ database, folder: backups.folder, list: backups.list() } satisfies Backups),
     post: async (_, res) => void res.status(201).json(await backups.make()),
   });
-  route(app, '/api/backups/:name', {
+  route(app, '/api/backups/:name', 'keeper', {
     get: async (req, res) => {
       const file = fileOf(req.params.name);
       const kept = backups.list().find((one) => one.name === req.params.name);
@@ -36,10 +36,10 @@ export const backupRoutes = (app: Express, backups: BackupFolder, database: stri
       } satisfies BackupContent);
     },
   });
-  route(app, '/api/backups/:name/file', {
+  route(app, '/api/backups/:name/file', 'keeper', {
     get: (req, res) => res.download(fileOf(req.params.name)),
   });
-  route(app, '/api/backups/:name/restore', {
+  route(app, '/api/backups/:name/restore', 'keeper', {
     post: async (req, res) => void res.json(await orRefused(backups.restore(fileOf(req.params.name)))),
   });
 };

@@ -6,7 +6,7 @@ import { nanoid } from 'nanoid';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { breaks, breakVersions, moves } from '../db/schema';
-import { invalid, notFound, parse } from '../errors';
+import { invalid, parse } from '../errors';
 import { getKept, putKept } from './kept';
 import { route } from './route';
 
@@ -15,12 +15,12 @@ const OpenRequest = z.object({ text: z.string().max(1_000_000) });
 /** Breaks: kept in versions, deleted so that they can be brought back, opened from a file. */
 export const breakRoutes = (app: Express, ctx: Context): void => {
   const mark = async (id: string, deletedAt: string | null): Promise<void> => {
-    const { rowsAffected } = await ctx.db.update(breaks).set({ deletedAt }).where(eq(breaks.id, id));
-    if (rowsAffected === 0) throw notFound('break', id);
+    await ctx.must(ctx.breaks, id, 'own');
+    await ctx.db.update(breaks).set({ deletedAt }).where(eq(breaks.id, id));
   };
 
-  route(app, '/api/breaks', { get: async (_, res) => void res.json(await ctx.breaks.list()) });
-  route(app, '/api/breaks/open', {
+  route(app, '/api/breaks', 'instructor', { get: async (_, res) => void res.json(await ctx.breaks.list()) });
+  route(app, '/api/breaks/open', 'instructor', {
     /** Opens a break file: keeps the break under a new id, with any moves that are not known here. */
     post: async (req, res) => {
       const { text } = parse(OpenRequest, req.body);
@@ -33,18 +33,18 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
         groupId: (await ctx.groups.get(brk.groupId ?? '')) ? brk.groupId : null,
       });
       const updatedAt = ctx.now().toISOString();
-      const row = ctx.breaks.rowOf(value, 1, updatedAt);
+      const row = ctx.breaks.newRow(value, updatedAt);
       const { id, version, shape, data } = row;
       // The break, its first version and the moves that came with it: all of them or none.
       await ctx.db.batch([
         ctx.db.insert(breaks).values(row),
         ctx.db.insert(breakVersions).values({ breakId: id, version, savedAt: updatedAt, shape, data }),
-        ...newMoves.map((move) => ctx.db.insert(moves).values(ctx.moves.rowOf(move, 1, updatedAt))),
+        ...newMoves.map((move) => ctx.db.insert(moves).values(ctx.moves.newRow(move, updatedAt))),
       ]);
       res.status(201).json({ version: 1, updatedAt, value } satisfies Kept<Break>);
     },
   });
-  route(app, '/api/breaks/:id', {
+  route(app, '/api/breaks/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.breaks, String(req.params.id))),
     put: (req, res) => putKept(ctx.breaks, req, res, ({ groupId }) => ctx.requireGroup(groupId)),
     delete: async (req, res) => {
@@ -52,21 +52,21 @@ export const breakRoutes = (app: Express, ctx: Context): void => {
       res.status(204).end();
     },
   });
-  route(app, '/api/breaks/:id/restore', {
+  route(app, '/api/breaks/:id/restore', 'instructor', {
     post: async (req, res) => {
       await mark(String(req.params.id), null);
       res.status(204).end();
     },
   });
-  route(app, '/api/breaks/:id/versions', {
+  route(app, '/api/breaks/:id/versions', 'instructor', {
     get: async (req, res) => {
       const id = String(req.params.id);
+      await ctx.must(ctx.breaks, id, 'look');
       const versions = await ctx.db
         .select()
         .from(breakVersions)
         .where(eq(breakVersions.breakId, id))
         .orderBy(desc(breakVersions.version));
-      if (versions.length === 0) throw notFound('break', id);
       res.json(
         versions.map(({ version, savedAt, shape, data }) => {
           const groupId = (data as Break).groupId ?? null;

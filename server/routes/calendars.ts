@@ -32,7 +32,7 @@ export const calendarRoutes = (app: Express, ctx: Context): void => {
     return row as typeof calendars.$inferSelect;
   };
 
-  route(app, '/api/groups/:id/calendars', {
+  route(app, '/api/groups/:id/calendars', 'instructor', {
     get: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
       const states = new Map((await calendarRows(ctx, group.id)).map((r) => [r.id, stateOf(r)]));
@@ -40,7 +40,7 @@ export const calendarRoutes = (app: Express, ctx: Context): void => {
       res.json(kept.map((k) => ({ ...k, state: states.get(k.value.id) })));
     },
   });
-  route(app, '/api/calendars/:id', {
+  route(app, '/api/calendars/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.calendars, String(req.params.id))),
     put: (req, res) =>
       putKept(ctx.calendars, req, res, async ({ groupId, personId }) => {
@@ -49,10 +49,11 @@ export const calendarRoutes = (app: Express, ctx: Context): void => {
       }),
     delete: (req, res) => deleteKept(ctx.calendars, String(req.params.id), res),
   });
-  route(app, '/api/calendars/:id/file', {
+  route(app, '/api/calendars/:id/file', 'instructor', {
     /** Takes a file over as the calendar's copy, or changes nothing and says why. */
     post: async (req, res) => {
       const { value } = await getKept(ctx.calendars, String(req.params.id));
+      await ctx.must(ctx.calendars, value.id, 'edit');
       const taken = await takeText(ctx, value, typeof req.body === 'string' ? req.body : '');
       if (!taken.ok)
         throw new Refusal(422, 'invalid', `${taken.problem} Nothing was changed.`, [
@@ -61,10 +62,11 @@ export const calendarRoutes = (app: Express, ctx: Context): void => {
       res.json(stateOf(await rowOf(value.id)));
     },
   });
-  route(app, '/api/calendars/:id/refresh', {
+  route(app, '/api/calendars/:id/refresh', 'instructor', {
     /** Asks a subscribed calendar now. The answer says how it stands, also when it could not be reached. */
     post: async (req, res) => {
       const { value } = await getKept(ctx.calendars, String(req.params.id));
+      await ctx.must(ctx.calendars, value.id, 'edit');
       if (value.address === null)
         throw invalid([
           { path: 'address', message: 'is missing: this calendar was read from a file', value: null },
@@ -73,7 +75,7 @@ export const calendarRoutes = (app: Express, ctx: Context): void => {
       res.json(stateOf(await rowOf(value.id)));
     },
   });
-  route(app, '/api/groups/:id/busy', {
+  route(app, '/api/groups/:id/busy', 'instructor', {
     get: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
       const { from, days, personId, instructor } = parse(BusyQuery, req.query);

@@ -62,7 +62,7 @@ export const computeRoutes = (app: Express, ctx: Context): void => {
   for (const path of ['/api/time', '/api/review', '/api/fit'])
     app.use(path, express.text({ type: () => true, limit: BODY_LIMIT }));
 
-  route(app, '/api/time', {
+  route(app, '/api/time', 'instructor', {
     post: async (req, res) => {
       const { brk, lookup, approach } = await sent(req);
       const result = timed(brk, lookup, approach);
@@ -70,7 +70,7 @@ export const computeRoutes = (app: Express, ctx: Context): void => {
       res.json({ ...timeOf(result.resolved, result.timeline), parts: result.timeline.parts });
     },
   });
-  route(app, '/api/review', {
+  route(app, '/api/review', 'instructor', {
     post: async (req, res) => {
       const { brk, lookup, approach } = await sent(req);
       const result = reviewed(brk, { library, lookup }, approach, await ctx.audience(brk.groupId));
@@ -81,7 +81,7 @@ export const computeRoutes = (app: Express, ctx: Context): void => {
       });
     },
   });
-  route(app, '/api/fit', {
+  route(app, '/api/fit', 'instructor', {
     post: async (req, res) => {
       const { brk, moves, approach } = await sent(req);
       const result = await ctx.pool.run('fit', { brk, moves, approach });
@@ -100,7 +100,7 @@ const SuggestBody = SuggestRequest.extend({
 
 /** Suggests breaks; ended when nobody waits for the answer any more. */
 export const suggestRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/suggest', {
+  route(app, '/api/suggest', 'instructor', {
     post: async (req, res) => {
       const { groupId, ...request } = parse(SuggestBody, req.body) as z.infer<typeof SuggestBody>;
       if (groupId !== null && !(await ctx.groups.get(groupId)))
@@ -152,14 +152,14 @@ const MOST_DAYS = 2_000_000;
 
 /** Plans days and weeks, and plays real weeks. */
 export const planRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/plan-day', {
+  route(app, '/api/plan-day', 'instructor', {
     post: async (req, res) => {
       const result = await ctx.pool.run('planDay', parse(DayInput, req.body));
       if (!result.ok) throw invalid([planProblem(result.failure)]);
       res.json(result.plan);
     },
   });
-  route(app, '/api/plan-week', {
+  route(app, '/api/plan-week', 'instructor', {
     post: async (req, res) => {
       const { days, bestDays } = parse(PlanWeekBody, req.body);
       const results = await ctx.pool.run('planWeek', { days, bestDays });
@@ -172,7 +172,7 @@ export const planRoutes = (app: Express, ctx: Context): void => {
       res.json({ days: results.map((r) => r.ok && r.plan) });
     },
   });
-  route(app, '/api/simulate', {
+  route(app, '/api/simulate', 'instructor', {
     post: async (req, res) => {
       const { days, settings } = parse(SimulateBody, req.body);
       const asked = days.length * settings.weeks * settings.people;

@@ -33,9 +33,22 @@ const sendCalendar = (res: Response, text: string): void =>
 /** Calendar addresses: made, revoked, and answered. */
 export const feedRoutes = (app: Express, ctx: Context): void => {
   const given = new Map<string, Given>();
-  route(app, '/api/groups/:id/feeds', {
+  const calendarOf = async (feed: Feed): Promise<string> => {
+    const { value: group } = await getKept(ctx.groups, feed.groupId);
+    const person = feed.personId === null ? null : await ctx.people.get(feed.personId);
+    return calendarText({
+      name: `Stretch breaks · ${person ? person.value.name : group.name}`,
+      entries: await publish(ctx, group, feed.personId),
+      alarmMin: feed.alarmMin,
+      refreshMin: REFRESH_MIN,
+      timeZoneBlock,
+    });
+  };
+  route(app, '/api/groups/:id/feeds', 'instructor', {
     get: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      // Whoever has an address can read what is behind it: it is shown to those who may give it out.
+      await ctx.must(ctx.groups, group.id, 'edit');
       res.json(
         await ctx.db
           .select()
@@ -45,6 +58,7 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
     },
     post: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      await ctx.must(ctx.groups, group.id, 'edit');
       const { personId, alarmMin } = parse(FeedRequest, req.body);
       const person = personId === null ? null : await ctx.people.get(personId);
       if (person === undefined || (person && person.value.groupId !== group.id))
@@ -61,19 +75,25 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       res.status(201).json(feed);
     },
   });
-  route(app, '/api/feeds/:token', {
+  route(app, '/api/feeds/:token', 'instructor', {
     /** Revokes an address for good. */
     delete: async (req, res) => {
       const { rowsAffected } = await ctx.db
         .update(feeds)
         .set({ revokedAt: ctx.now().toISOString() })
-        .where(and(eq(feeds.token, String(req.params.token)), isNull(feeds.revokedAt)));
+        .where(
+          and(
+            eq(feeds.token, String(req.params.token)),
+            isNull(feeds.revokedAt),
+            ctx.inMyGroups(feeds, 'edit'),
+          ),
+        );
       if (rowsAffected === 0) throw notFound('calendar address', String(req.params.token));
       res.status(204).end();
     },
   });
   // Outside /api: this is what calendar programs are given.
-  route(app, '/calendars/:file', {
+  route(app, '/calendars/:file', 'anyone', {
     get: async (req, res) => {
       const token = String(req.params.file).replace(/\.ics$/, '');
       const day = ctx.now().toISOString().slice(0, 10);
@@ -84,15 +104,7 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       if (!feed) throw notFound('calendar', token);
       if (feed.revokedAt !== null)
         throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
-      const { value: group } = await getKept(ctx.groups, feed.groupId);
-      const person = feed.personId === null ? null : await ctx.people.get(feed.personId);
-      const text = calendarText({
-        name: `Stretch breaks · ${person ? person.value.name : group.name}`,
-        entries: await publish(ctx, group, feed.personId),
-        alarmMin: feed.alarmMin,
-        refreshMin: REFRESH_MIN,
-        timeZoneBlock,
-      });
+      const text = await ctx.asOwnerOf(feed.groupId, () => calendarOf(feed));
       // What was just written down of it counts as given out with it.
       const after = await ctx.db.$client.state();
       if (after !== null) {

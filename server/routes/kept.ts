@@ -1,5 +1,6 @@
 import { Change, type Kept } from '@kotabi/core/model';
 import type { Request, Response } from 'express';
+import { notYours } from '../context';
 import type { Store } from '../db/store';
 import { invalid, notFound, parse, Refusal } from '../errors';
 
@@ -35,6 +36,7 @@ export const putKept = async <T extends { id: string }>(
     return;
   }
   if (result.reason === 'missing') throw notFound(store.kind.name, id);
+  if (result.reason === 'notYours') throw notYours(store.kind.name);
   if (result.reason === 'taken')
     throw new Refusal(
       409,
@@ -58,12 +60,13 @@ export const putKept = async <T extends { id: string }>(
   );
 };
 
-/** Deletes one thing for good. */
+/** Deletes one thing for good, where whoever asks may. */
 export const deleteKept = async <T extends { id: string }>(
   store: Store<T>,
   id: string,
   res: Response,
 ): Promise<void> => {
-  if (!(await store.remove(id))) throw notFound(store.kind.name, id);
+  if (!(await store.remove(id)))
+    throw (await store.may(id, 'look')) ? notYours(store.kind.name) : notFound(store.kind.name, id);
   res.status(204).end();
 };

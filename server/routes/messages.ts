@@ -12,20 +12,26 @@ const SHOWN = 200;
 
 /** The outbox of the message channel, the replies to it, and the log of what people answered. */
 export const messageRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/messages', {
+  route(app, '/api/messages', 'instructor', {
     get: async (_, res) => {
-      const rows = await ctx.db.select().from(messages).orderBy(desc(messages.startsAt)).limit(SHOWN);
+      const rows = await ctx.db
+        .select()
+        .from(messages)
+        .where(ctx.inMyGroups(messages))
+        .orderBy(desc(messages.startsAt))
+        .limit(SHOWN);
       const names = new Map((await ctx.people.list()).map((p) => [p.value.id, p.value.name]));
       res.json(rows.map((r) => ({ ...messageOf(r), personName: names.get(r.personId) ?? '' })));
     },
   });
-  route(app, '/api/messages/:id/reply', {
+  route(app, '/api/messages/:id/reply', 'instructor', {
     post: async (req, res) => {
       const id = String(req.params.id);
       const reply = parse(Reply, req.body);
       const [row] = await ctx.db.select().from(messages).where(eq(messages.id, id));
       const person = row && (await ctx.people.get(row.personId));
       if (!row || !person) throw notFound('message', id);
+      await ctx.must(ctx.groups, row.groupId, 'edit');
       if (row.state !== 'sent')
         throw new Refusal(409, 'conflict', `This reminder is ${row.state}; it cannot be answered now.`, [
           { path: 'state', message: 'must be sent', bound: 'sent', value: row.state },
@@ -65,9 +71,13 @@ export const messageRoutes = (app: Express, ctx: Context): void => {
       res.status(201).json(answer);
     },
   });
-  route(app, '/api/answers', {
+  route(app, '/api/answers', 'instructor', {
     get: async (_, res) => {
-      const rows = await ctx.db.select().from(answers).orderBy(desc(answers.startsAt));
+      const rows = await ctx.db
+        .select()
+        .from(answers)
+        .where(ctx.inMyGroups(answers))
+        .orderBy(desc(answers.startsAt));
       res.json(rows.map((r) => r.data));
     },
   });

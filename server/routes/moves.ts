@@ -12,8 +12,8 @@ const OpenRequest = z.object({ text: z.string().max(1_000_000) });
 
 /** The instructor's own moves. The library's are part of the program and never overwrite them. */
 export const moveRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/moves', { get: async (_, res) => void res.json(await ctx.moves.list()) });
-  route(app, '/api/moves/open', {
+  route(app, '/api/moves', 'instructor', { get: async (_, res) => void res.json(await ctx.moves.list()) });
+  route(app, '/api/moves/open', 'instructor', {
     /** Opens a file of moves: those that are not here yet become own moves, all or none. */
     post: async (req, res) => {
       const { text } = parse(OpenRequest, req.body);
@@ -22,11 +22,11 @@ export const moveRoutes = (app: Express, ctx: Context): void => {
       const { newMoves, known } = adoptMoves(read.file.moves, await ctx.lookup(), nanoid);
       const updatedAt = ctx.now().toISOString();
       if (newMoves.length > 0)
-        await ctx.db.insert(moves).values(newMoves.map((m) => ctx.moves.rowOf(m, 1, updatedAt)));
+        await ctx.db.insert(moves).values(newMoves.map((m) => ctx.moves.newRow(m, updatedAt)));
       res.status(201).json({ kept: newMoves.length, known });
     },
   });
-  route(app, '/api/moves/:id', {
+  route(app, '/api/moves/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.moves, String(req.params.id))),
     put: (req, res) => putKept(ctx.moves, req, res),
   });

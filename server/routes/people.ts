@@ -1,32 +1,21 @@
-import { Person, type Session } from '@kotabi/core/model';
+import { Forget, Person } from '@kotabi/core/model';
 import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
-import { answers, calendars, messages, people, sessions, weeks } from '../db/schema';
-import { shapeOf } from '../db/shapes';
+import { answers, calendarEntries, calendars, feeds, messages, people, weeks } from '../db/schema';
 import { invalid, parse } from '../errors';
+import { Names } from '../people/names';
 import { getKept, putKept } from './kept';
 import { route } from './route';
 
 const Import = z.object({ people: z.array(Person).min(1).max(500) });
 
-/** What stands in a note in place of a name that is no longer kept. */
-const SOMEONE = '(someone)';
-
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-/** Finds a name as a whole word, in any case. */
-const naming = (name: string): RegExp =>
-  new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'giu');
-
 /** People: kept one by one or many at once, given out whole, and deleted everywhere. */
 export const peopleRoutes = (app: Express, ctx: Context): void => {
-  const notesNaming = async (name: string): Promise<Session[]> => {
-    const pattern = naming(name);
-    return (await ctx.sessions.list()).map((s) => s.value).filter((s) => s.note.match(pattern) !== null);
-  };
+  const names = new Names(ctx);
 
-  route(app, '/api/groups/:id/people', {
+  route(app, '/api/groups/:id/people', 'instructor', {
     get: async (req, res) => {
       const { value } = await getKept(ctx.groups, String(req.params.id));
       res.json(await ctx.people.list(eq(people.groupId, value.id)));
@@ -34,6 +23,7 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
     /** Keeps many new people of one group, all or none. */
     post: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
+      await ctx.must(ctx.groups, group.id, 'edit');
       const { people: list } = parse(Import, req.body);
       const wrong = list.findIndex((p) => p.groupId !== group.id);
       if (wrong >= 0)
@@ -45,7 +35,8 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
             value: list[wrong]?.groupId,
           },
         ]);
-      const taken = new Set((await ctx.people.list()).map((p) => p.value.id));
+      const there = await ctx.db.select({ id: people.id }).from(people);
+      const taken = new Set(there.map((p) => p.id));
       const again = list.findIndex((p, i) => taken.has(p.id) || list.slice(0, i).some((q) => q.id === p.id));
       if (again >= 0)
         throw invalid([{ path: `people.${again}.id`, message: 'is there already', value: list[again]?.id }]);
@@ -53,42 +44,47 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       // One statement, so that nothing is ever half imported.
       await ctx.db
         .insert(people)
-        .values(list.map((p) => ({ ...ctx.people.rowOf(p, 1, updatedAt), groupId: p.groupId })));
+        .values(list.map((p) => ({ ...ctx.people.newRow(p, updatedAt), groupId: p.groupId })));
       res.status(201).json({ kept: list.length });
     },
   });
 
-  route(app, '/api/people/:id', {
+  route(app, '/api/people/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.people, String(req.params.id))),
     put: (req, res) => putKept(ctx.people, req, res, ({ groupId }) => ctx.requireGroup(groupId)),
-    /** Deletes a person everywhere: the entry, and the name in the notes of the log. */
+    /** Deletes a person: the entry with all that hangs on it, and the name in the notes of the log. */
     delete: async (req, res) => {
       const { value: person } = await getKept(ctx.people, String(req.params.id));
-      const named = await notesNaming(person.name);
-      const updatedAt = ctx.now().toISOString();
+      await ctx.must(ctx.people, person.id, 'edit');
+      const notes = (await names.find(person.name)).filter((text) => text.kind === 'session');
       await ctx.db.batch([
         ctx.db.delete(people).where(eq(people.id, person.id)),
-        ...named.map((session) =>
-          ctx.db
-            .update(sessions)
-            .set({
-              updatedAt,
-              shape: shapeOf('session'),
-              data: { ...session, note: session.note.replace(naming(person.name), SOMEONE) },
-            })
-            .where(eq(sessions.id, session.id)),
-        ),
+        ...(await names.removal(person.name, notes)),
       ]);
+      // What was deleted is overwritten in the file itself, not only later.
+      await ctx.db.$client.checkpoint();
+      res.status(204).end();
+    },
+  });
+
+  route(app, '/api/people/:id/forget', 'instructor', {
+    /** Takes a person's name out of texts that were chosen one by one. */
+    post: async (req, res) => {
+      const { value: person } = await getKept(ctx.people, String(req.params.id));
+      await ctx.must(ctx.people, person.id, 'edit');
+      const { places } = parse(Forget, req.body);
+      const [first, ...rest] = await names.removal(person.name, places);
+      if (first) await ctx.db.batch([first, ...rest]);
+      await ctx.db.$client.checkpoint();
       res.status(204).end();
     },
   });
 
   /** Everything that is kept about one person. */
-  route(app, '/api/people/:id/kept', {
+  route(app, '/api/people/:id/kept', 'instructor', {
     get: async (req, res) => {
       const kept = await getKept(ctx.people, String(req.params.id));
       const group = await getKept(ctx.groups, kept.value.groupId);
-      const named = await notesNaming(kept.value.name);
       const { id } = kept.value;
       const own = await ctx.calendars.list(eq(calendars.personId, id));
       const ownWeeks = await ctx.weeks.list(eq(weeks.personId, id));
@@ -99,7 +95,8 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
         person: kept.value,
         group: group.value.name,
         updatedAt: kept.updatedAt,
-        notes: named.map(({ startedAt, breakName, note }) => ({ startedAt, breakName, note })),
+        /** Texts in which the name stands. */
+        texts: await names.find(kept.value.name),
         calendars: own.map(({ value }) => ({
           ...value,
           times: copies.find((c) => c.id === value.id)?.times ?? [],
@@ -107,6 +104,13 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
         weeks: ownWeeks.map((w) => w.value),
         answers: said.map((a) => a.data),
         reminders: sent,
+        addresses: await ctx.db
+          .select({ createdAt: feeds.createdAt, revokedAt: feeds.revokedAt })
+          .from(feeds)
+          .where(eq(feeds.personId, id)),
+        toldToCalendars: (
+          await ctx.db.select().from(calendarEntries).where(eq(calendarEntries.personId, id))
+        ).map((e) => e.data),
       });
     },
   });

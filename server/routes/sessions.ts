@@ -7,10 +7,10 @@ import { route } from './route';
 
 /** The log: one record for each break that was led. */
 export const sessionRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/sessions', {
+  route(app, '/api/sessions', 'instructor', {
     get: async (_, res) => void res.json(await ctx.sessions.list(undefined, desc(sessions.startedAt))),
   });
-  route(app, '/api/sessions/:id', {
+  route(app, '/api/sessions/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.sessions, String(req.params.id))),
     put: (req, res) =>
       putKept(ctx.sessions, req, res, async ({ groupId, breakId }) => {

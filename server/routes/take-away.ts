@@ -34,7 +34,7 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
     return result.value;
   };
 
-  route(app, '/api/breaks/:id/file', {
+  route(app, '/api/breaks/:id/file', 'instructor', {
     get: async (req, res) => {
       const { value } = await getKept(ctx.breaks, String(req.params.id));
       sendFile(
@@ -46,13 +46,13 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       );
     },
   });
-  route(app, '/api/breaks/:id/track', {
+  route(app, '/api/breaks/:id/track', 'instructor', {
     get: async (req, res) => {
       const brk = await resolved(String(req.params.id));
       sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk.brk.name, compileTimeline(brk)));
     },
   });
-  route(app, '/api/moves/:id/file', {
+  route(app, '/api/moves/:id/file', 'instructor', {
     get: async (req, res) => {
       const id = String(req.params.id);
       const move = (await ctx.lookup())(id);
@@ -60,14 +60,14 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       sendFile(res, move.name, '.kotabi-moves.json', 'application/json', writeMoveFile([move]));
     },
   });
-  route(app, '/api/groups/:id/people/table', {
+  route(app, '/api/groups/:id/people/table', 'instructor', {
     get: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
       const list = await ctx.people.list(eq(people.groupId, group.id));
       sendFile(res, group.name, '.csv', 'text/csv', peopleToCsv(list.map((p) => p.value)));
     },
   });
-  route(app, '/api/groups/:groupId/weeks/:startDate/calendar', {
+  route(app, '/api/groups/:groupId/weeks/:startDate/calendar', 'instructor', {
     get: async (req, res) => {
       const week = await findWeek(ctx, req);
       if (!week) throw notFound('week', String(req.params.startDate));
@@ -86,7 +86,7 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       sendFile(res, `${group.name} ${startDate}`, '.ics', 'text/calendar', text);
     },
   });
-  route(app, '/api/groups/:groupId/weeks/:startDate/table', {
+  route(app, '/api/groups/:groupId/weeks/:startDate/table', 'instructor', {
     get: async (req, res) => {
       const week = await findWeek(ctx, req);
       if (!week) throw notFound('week', String(req.params.startDate));

@@ -17,7 +17,7 @@ export const unreadableRoutes = (app: Express, ctx: Context): void => {
   const all = async (): Promise<Unreadable[]> =>
     (await Promise.all(ctx.stores.map((store) => store.unreadable()))).flat();
 
-  route(app, '/api/unreadable', {
+  route(app, '/api/unreadable', 'instructor', {
     get: async (_, res) => {
       const list = (await all()).map(
         (one): Unread => ({
@@ -30,7 +30,7 @@ export const unreadableRoutes = (app: Express, ctx: Context): void => {
       res.json(list);
     },
   });
-  route(app, '/api/unreadable/:kind/:id', {
+  route(app, '/api/unreadable/:kind/:id', 'instructor', {
     get: async (req, res) => {
       const { kind, id } = req.params;
       const found = (await all()).find((one) => one.kind === kind && one.row.id === id);

@@ -5,7 +5,7 @@ import type { Express, Request } from 'express';
 import type { Context } from '../context';
 import { weeks } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
-import { getKept, putKept } from './kept';
+import { deleteKept, getKept, putKept } from './kept';
 import { route } from './route';
 
 /** The saved week of a group, or of the person named by `?personId=`, that starts on a Monday. */
@@ -25,20 +25,20 @@ const requireMonday = ({ startDate }: Week): void => {
 };
 
 export const weekRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/groups/:groupId/weeks/:startDate', {
+  route(app, '/api/groups/:groupId/weeks/:startDate', 'instructor', {
     get: async (req, res) => {
       const week = await findWeek(ctx, req);
       if (!week) throw notFound('week', String(req.params.startDate));
       res.json(week);
     },
   });
-  route(app, '/api/groups/:groupId/weeks', {
+  route(app, '/api/groups/:groupId/weeks', 'instructor', {
     get: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.groupId));
       res.json(await ctx.weeks.list(eq(weeks.groupId, group.id)));
     },
   });
-  route(app, '/api/weeks/:id', {
+  route(app, '/api/weeks/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.weeks, String(req.params.id))),
     put: (req, res) =>
       putKept(ctx.weeks, req, res, async (week) => {
@@ -47,9 +47,6 @@ export const weekRoutes = (app: Express, ctx: Context): void => {
         await ctx.requirePerson(week.personId, week.groupId);
         await ctx.requireBreaksOf(week);
       }),
-    delete: async (req, res) => {
-      if (!(await ctx.weeks.remove(String(req.params.id)))) throw notFound('week', String(req.params.id));
-      res.status(204).end();
-    },
+    delete: (req, res) => deleteKept(ctx.weeks, String(req.params.id), res),
   });
 };

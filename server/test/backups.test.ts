@@ -5,6 +5,8 @@ import { join, resolve } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { BackupFolder, BadBackup } from '../db/backup';
 import { type OpenDatabase, openDatabase } from '../db/open';
+import { newKey } from '../seal/key';
+import { Seal } from '../seal/seal';
 import { edgeBreak, group, startServer } from './harness';
 
 let dir: string;
@@ -15,7 +17,7 @@ beforeEach(async () => {
   dir = mkdtempSync(join(tmpdir(), 'kotabi-backups-'));
   today = new Date('2026-11-26T09:00:00.000Z');
   opened = await openDatabase(join(dir, 'kotabi.db'));
-  backups = new BackupFolder(opened.guard, join(dir, 'backups'), () => today);
+  backups = new BackupFolder(opened.guard, join(dir, 'backups'), () => today, new Seal(newKey()));
 });
 afterEach(async () => {
   await opened.close();
@@ -117,6 +119,7 @@ describe('backups', () => {
     const env = {
       ...process.env,
       KOTABI_DB: join(dir, 'kotabi.db'),
+      KOTABI_KEY_FILE: join(dir, 'keys', 'kotabi.key'),
       KOTABI_BACKUPS: join(dir, 'by-command'),
     };
     const run = (...args: string[]) =>

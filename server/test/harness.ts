@@ -3,7 +3,7 @@ import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ApiError } from '@kotabi/core/model';
-import { createApp } from '../app';
+import { type AppOptions, createApp } from '../app';
 import { createContext } from '../context';
 import { BackupFolder } from '../db/backup';
 import { openDatabase } from '../db/open';
@@ -11,6 +11,8 @@ import { listen } from '../listen';
 import { createLogger, type Logger } from '../log';
 import { root } from '../paths';
 import { createPool, type PoolOptions } from '../pool/pool';
+import { newKey } from '../seal/key';
+import { Seal } from '../seal/seal';
 
 /** The work of the threads as it is built: a thread then starts in no time. */
 export const builtTasks = join(root, 'server', 'dist', 'tasks.js');
@@ -27,14 +29,25 @@ export const startServer = async (
   threads: PoolOptions = {},
   log: Logger = createLogger('silent'),
   webDir?: string,
+  more: Pick<AppOptions, 'firstCode' | 'behindProxy' | 'hosts'> = {},
 ) => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-test-'));
   const file = join(dir, 'test.db');
   const { db, guard, close } = await openDatabase(file);
   const pool = createPool({ file: builtTasks, ...threads });
-  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date());
+  const seal = new Seal(newKey());
+  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date(), seal);
   const { server, port } = await listen(
-    createApp({ db, pool, log, now: () => now, webDir, backups: { folder: backups, database: file } }),
+    createApp({
+      db,
+      pool,
+      log,
+      seal,
+      now: () => now,
+      webDir,
+      backups: { folder: backups, database: file },
+      ...more,
+    }),
     0,
     '127.0.0.1',
   );
@@ -49,10 +62,8 @@ export const startServer = async (
     const raw = typeof body === 'string';
     const response = await fetch(url + path, {
       method,
-      ...(body !== undefined && {
-        body: raw ? body : JSON.stringify(body),
-        headers: { 'Content-Type': 'application/json', ...headers },
-      }),
+      ...(body !== undefined && { body: raw ? body : JSON.stringify(body) }),
+      headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...headers },
     });
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json') && text !== '';
@@ -65,7 +76,7 @@ export const startServer = async (
 
   return {
     /** What the routes work with, for what runs beside them; with a clock of its own. */
-    context: (clock: () => Date) => createContext(db, clock, pool, log),
+    context: (clock: () => Date) => createContext({ db, now: clock, pool, log, seal }),
     db,
     guard,
     file,

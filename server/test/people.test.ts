@@ -87,7 +87,7 @@ describe('people', () => {
     expect(kept.body).toMatchObject({
       person: { name: 'Maj', note: 'By the window' },
       group: group.name,
-      notes: [{ breakName: 'One', note: session.note }],
+      texts: [{ kind: 'session', id: 's1', called: 'One', path: 'note', text: session.note }],
     });
     expect((await app.send('DELETE', '/api/people/m')).status).toBe(204);
     expect((await listed()).map((p) => p.id)).not.toContain('m');

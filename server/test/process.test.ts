@@ -30,6 +30,7 @@ const start = async (env: Record<string, string>, args: string[] = []) => {
     env: {
       ...process.env,
       KOTABI_DB: join(dir, 'kotabi.db'),
+      KOTABI_KEY_FILE: join(dir, 'keys', 'kotabi.key'),
       KOTABI_DEMO_DB: join(dir, 'demo.db'),
       ...env,
     },

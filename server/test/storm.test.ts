@@ -32,6 +32,7 @@ const run = (args: string[]): ChildProcess => {
   const env = {
     ...process.env,
     KOTABI_DB: join(dir, 'kotabi.db'),
+    KOTABI_KEY_FILE: join(dir, 'keys', 'kotabi.key'),
     KOTABI_BACKUPS: join(dir, 'backups'),
     KOTABI_PORT: '0',
     KOTABI_LOG: 'silent',
