@@ -73,7 +73,7 @@ describe('people', () => {
     const row = page.getByRole('row', { name: /Wim/ });
     await row.getByText('left').waitFor();
     await page.getByRole('button', { name: 'Delete Wim' }).click();
-    await page.getByRole('tooltip').getByRole('button', { name: 'Delete' }).click();
+    await page.getByRole('dialog', { name: 'Delete Wim?' }).getByRole('button', { name: 'Delete' }).click();
     await row.waitFor({ state: 'detached' });
     const people = (await (
       await fetch(`${fixture.app.url}/api/groups/call-desk/people`)

@@ -2,6 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import enGB from 'antd/locale/en_GB';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Gate } from './access/Gate';
 import { queryClient } from './api/queries';
 import { loadScreen } from './screens/screens';
 import { table } from './screens/table';
@@ -39,6 +40,7 @@ export const App = () => (
     <MessagesProvider>
       <QueryClientProvider client={queryClient}>
         <RouterProvider router={router} />
+        <Gate />
       </QueryClientProvider>
     </MessagesProvider>
   </ConfigProvider>

@@ -75,6 +75,10 @@ export const Shares = z.object({
 });
 export type Shares = z.infer<typeof Shares>;
 
+/** Something that a colleague shares with whoever asks. */
+export const SharedWithMe = z.object({ kind: Shared, id: Id, owner: AccountName, may: May });
+export type SharedWithMe = z.infer<typeof SharedWithMe>;
+
 /** One thing that somebody did. Repeated within a short time it is one entry with a number of times. */
 export const Deed = z.object({
   id: z.int(),

@@ -1,11 +1,12 @@
 import { DEEDS, type Deed, type Group } from '@kotabi/core/model';
-import { and, desc, eq, inArray, lt, or, sql } from 'drizzle-orm';
+import { desc, eq, inArray, lt, or, type SQL, sql } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import type { Database } from '../db/open';
 import { accounts, breaks, deeds, groups } from '../db/schema';
 import type { Logger } from '../log';
 import { type Actor, actor } from './actor';
 import { identityOf } from './identify';
+import { type Rule, rules } from './may';
 
 /** The same thing done again by the same person within so long is one entry: what is written saves itself every second. */
 const TOGETHER_MS = 10 * 60_000;
@@ -42,7 +43,8 @@ export class Deeds {
     const who: Actor | null = (res.locals.signedInAs as Actor | undefined) ?? identityOf(res).actor;
     const { id = '', groupId = '', accountId = '' } = req.params as Record<string, string>;
     // Signing in and out is about whoever does it; tokens are never written down.
-    await this.write(who?.id ?? '', did, id || groupId || accountId).catch((error: unknown) =>
+    const made = (res.locals.made as string | undefined) ?? '';
+    await this.write(who?.id ?? '', did, id || groupId || accountId || made).catch((error: unknown) =>
       this.log.error({ err: error }, 'a deed could not be written down'),
     );
   }
@@ -78,6 +80,25 @@ export class Deeds {
     await this.db.delete(deeds).where(lt(deeds.lastAt, before));
   }
 
+  /** Names of accounts, and of those groups and breaks that whoever asks may see. */
+  private async names(): Promise<Map<string, string>> {
+    const { db } = this;
+    const may = (rule: Rule): SQL | undefined => {
+      const who = actor();
+      return who ? rule(who.id, 'look') : undefined;
+    };
+    const things = [
+      ...(await db.select({ id: groups.id, data: groups.data }).from(groups).where(may(rules.group))),
+      ...(await db.select({ id: breaks.id, data: breaks.data }).from(breaks).where(may(rules.brk))),
+    ];
+    return new Map([
+      ...(await db.select({ id: accounts.id, name: accounts.name }).from(accounts)).map(
+        ({ id, name }) => [id, name] as const,
+      ),
+      ...things.map(({ id, data }) => [id, (data as Group).name] as const),
+    ]);
+  }
+
   /** Newest first: all of them for a keeper, else one's own and those on what is one's own. */
   async list(): Promise<Deed[]> {
     const who = actor();
@@ -90,21 +111,14 @@ export class Deeds {
       .select({ deed: deeds, who: accounts.name })
       .from(deeds)
       .leftJoin(accounts, eq(accounts.id, deeds.accountId))
-      .where(and(who && !who.roles.includes('keeper') ? or(eq(deeds.accountId, who.id), ...mine) : undefined))
+      .where(who && !who.roles.includes('keeper') ? or(eq(deeds.accountId, who.id), ...mine) : undefined)
       .orderBy(desc(deeds.lastAt), desc(deeds.id))
       .limit(SHOWN);
-    const named = new Map(
-      [
-        ...(await this.db.select({ id: groups.id, data: groups.data }).from(groups)),
-        ...(await this.db.select({ id: breaks.id, data: breaks.data }).from(breaks)),
-      ].map(({ id, data }) => [id, (data as Group).name]),
-    );
-    // Names of things are for those who may see them; a keeper reads that something happened, not what it is called.
-    const sees = who === null || who.roles.includes('instructor');
+    const named = await this.names();
     return rows.map(({ deed: { accountId: _, ...deed }, who: name }) => ({
       ...deed,
       who: name ?? '',
-      name: (sees && named.get(deed.thing)) || '',
+      name: named.get(deed.thing) ?? '',
     }));
   }
 }

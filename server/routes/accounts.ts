@@ -117,7 +117,9 @@ export const accountRoutes = (app: Express, entrance: Entrance, deeds: Deeds, co
     /** Makes an account; the first one belongs to whoever is here, and from then on everybody signs in. */
     post: async (req, res) => {
       const { name, password, roles } = parse(NewAccount, req.body);
-      res.status(201).json(await accounts.add(name, password, roles));
+      const account = await accounts.add(name, password, roles);
+      res.locals.made = account.id;
+      res.status(201).json(account);
     },
   });
   route(app, '/api/accounts/:id', 'keeper', {

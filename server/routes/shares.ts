@@ -1,10 +1,10 @@
-import { Shared, ShareRequest, type Shares } from '@kotabi/core/model';
+import { May, Shared, type SharedWithMe, ShareRequest, type Shares } from '@kotabi/core/model';
 import { and, eq } from 'drizzle-orm';
 import type { Express, Request } from 'express';
 import type { Accounts } from '../access/accounts';
 import { actor } from '../access/actor';
 import type { Context } from '../context';
-import { accounts as accountsTable, shares } from '../db/schema';
+import { accounts as accountsTable, breaks, groups, shares } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
 import { route } from './route';
 
@@ -20,6 +20,26 @@ export const shareRoutes = (app: Express, ctx: Context, accounts: Accounts): voi
   };
   const ofThing = (kind: Shared, id: string) => and(eq(shares.kind, kind), eq(shares.thingId, id));
 
+  route(app, '/api/shared', 'instructor', {
+    /** What colleagues share with whoever asks. */
+    get: async (_, res) => {
+      const me = actor()?.id ?? '';
+      const list: SharedWithMe[] = [];
+      for (const [kind, table] of [
+        ['groups', groups],
+        ['breaks', breaks],
+      ] as const) {
+        const rows = await ctx.db
+          .select({ id: shares.thingId, may: shares.may, owner: accountsTable.name })
+          .from(shares)
+          .innerJoin(table, eq(table.id, shares.thingId))
+          .innerJoin(accountsTable, eq(accountsTable.id, table.owner))
+          .where(and(eq(shares.kind, kind), eq(shares.accountId, me)));
+        list.push(...rows.map((row) => ({ kind, ...row, may: May.parse(row.may) })));
+      }
+      res.json(list);
+    },
+  });
   route(app, '/api/shares/:kind/:id', 'instructor', {
     get: async (req, res) => {
       const { kind, id } = await thing(req, 'look');

@@ -121,16 +121,14 @@ describe('what is kept about people', () => {
 
   it('and was kept before there was a key is sealed at the next start, and the old bytes are gone', async () => {
     await addGroup(opened.db);
-    await opened.db
-      .insert(people)
-      .values({
-        id: 'p1',
-        groupId: 'g1',
-        version: 1,
-        updatedAt: '2026-01-01T00:00:00.000Z',
-        shape: 2,
-        data: person,
-      });
+    await opened.db.insert(people).values({
+      id: 'p1',
+      groupId: 'g1',
+      version: 1,
+      updatedAt: '2026-01-01T00:00:00.000Z',
+      shape: 2,
+      data: person,
+    });
     await opened.checkpoint();
     expect(bytes(join(dir, 'kotabi.db'))).toContain('operated in March');
     const { seal } = await openSeal(opened.db, keyFile);

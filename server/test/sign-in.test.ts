@@ -226,10 +226,10 @@ describe('what is written down', () => {
       ['Ana', 'changed what is kept about a person', ''],
       ['Ana', 'changed a group', 'Timetable desk'],
       ['Kim', 'signed in', ''],
-      ['Ana', 'made an account', ''],
+      ['Ana', 'made an account', 'Kim'],
       ['Ana', 'signed in', ''],
       // Nobody had signed in then.
-      ['', 'made an account', ''],
+      ['', 'made an account', 'Ana'],
     ]);
     const seen = await list(kim);
     expect(seen.map((d) => d.did)).toContain('PUT /api/groups/:id');

@@ -204,6 +204,7 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     body: { roles: 1 },
   }),
   'GET /api/deeds': { right: 'signedIn', path: '/api/deeds' },
+  'GET /api/shared': { right: 'own', path: '/api/shared' },
   'GET /api/shares/:kind/:id': { right: 'look', path: '/api/shares/groups/g1' },
   'PUT /api/shares/:kind/:id/:accountId': () => ({
     right: 'owner',

@@ -23,6 +23,21 @@ const plain = (status: number): ApiError => ({
   fields: [],
 });
 
+/** Why somebody has to say who they are: to sign in, or since there is no account at all yet. */
+export type Entrance = 'signIn' | 'first';
+let entrance: ((why: Entrance) => Promise<void>) | null = null;
+/**
+ * Sets what asks somebody who they are. Whatever was asked of the server waits until they have said so and is asked
+ * again, so that nothing is lost when a sign-in ends in the middle of work.
+ */
+export const onSignInNeeded = (ask: (why: Entrance) => Promise<void>): void => {
+  entrance = ask;
+};
+const entranceIn = (status: number, json: unknown): Entrance | null => {
+  const { code } = (json ?? {}) as Partial<ApiError>;
+  return status === 401 && (code === 'signIn' || code === 'first') ? code : null;
+};
+
 /** Writes that are on their way. Reading waits for them, so that it never shows a state older than the user's. */
 const writes = new Set<Promise<unknown>>();
 
@@ -60,17 +75,26 @@ const send = async <T>(method: string, path: string, body: unknown, keepalive: b
   if (response.status === 204) return undefined as T;
   const json: unknown = await response.json().catch(() => null);
   if (response.ok) return json as T;
+  const needed = entranceIn(response.status, json);
+  if (needed && entrance && !keepalive) {
+    await entrance(needed);
+    return send(method, path, body, keepalive);
+  }
   // A proxy in front of a server that is gone answers without our shape.
   if (json === null && response.status >= 500) throw new Unreachable();
   throw new ApiFailure(response.status, (json as ApiError | null) ?? plain(response.status));
 };
 
 /** Sends a file as it is and gives the JSON of the answer; fails like `request`. */
-export const sendText = async <T>(path: string, file: Blob): Promise<T> => {
+export const sendText = async <T>(
+  path: string,
+  file: Blob,
+  type = 'text/calendar; charset=utf-8',
+): Promise<T> => {
   const response = await fetch(path, {
     method: 'POST',
     body: file,
-    headers: { 'Content-Type': 'text/calendar; charset=utf-8' },
+    headers: { 'Content-Type': type },
   }).catch(() => {
     throw new Unreachable();
   });

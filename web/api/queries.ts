@@ -12,10 +12,13 @@ import {
   type Group,
   type Kept,
   type KeptApproach,
+  type Me,
   type Message,
   type Move,
   type Person,
+  type Role,
   type Session,
+  type SharedWithMe,
   type Unread,
   type Week,
 } from '@kotabi/core/model';
@@ -50,8 +53,36 @@ export const usePeople = (groupId: string | undefined) =>
     enabled: groupId !== undefined,
   });
 
-/** Where the data is, and its backups. */
+/** Where the data is, and its backups; for those who look after them. */
 export const useBackups = () => useQuery({ queryKey: ['backups'], queryFn: get<Backups>('/api/backups') });
+
+/** Who one is here. */
+export const useMe = () =>
+  useQuery({ queryKey: ['me'], queryFn: get<Me>('/api/me'), staleTime: Number.POSITIVE_INFINITY });
+
+/** Whether one may look after accounts and backups, and whether one may lead; both as long as nobody signs in. */
+export const useRoles = (): { keeper: boolean; instructor: boolean; signedIn: boolean } => {
+  const { data } = useMe();
+  const has = (role: Role): boolean => data?.account?.roles.includes(role) ?? data?.state === 'open';
+  return {
+    keeper: has('keeper'),
+    // As long as it is not known who one is, nothing is hidden: the server asks.
+    instructor: !data?.account || has('instructor'),
+    signedIn: data?.state === 'signedIn',
+  };
+};
+
+/** What colleagues share with one; nothing where nobody signs in. */
+export const useShared = (): readonly SharedWithMe[] => {
+  const { signedIn, instructor } = useRoles();
+  const { data } = useQuery({
+    queryKey: ['shared'],
+    queryFn: get<SharedWithMe[]>('/api/shared'),
+    enabled: signedIn && instructor,
+    staleTime: 60_000,
+  });
+  return data ?? [];
+};
 
 /** What is kept and cannot be read; looked for once in a while. */
 export const useUnreadable = () =>

@@ -24,7 +24,8 @@ export const keepSession = async (value: Session, baseVersion: number): Promise<
     write(read().filter((c) => c.value.id !== value.id));
     return version;
   } catch (error) {
-    if (error instanceof Unreachable) return null;
+    // Somebody who has been signed out meanwhile signs in again when leading is over.
+    if (error instanceof Unreachable || (error instanceof ApiFailure && error.status === 401)) return null;
     throw error;
   }
 };

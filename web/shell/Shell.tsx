@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
-import { NavLink, Outlet } from 'react-router';
-import { queryClient } from '../api/queries';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
+import { queryClient, useMe, useRoles } from '../api/queries';
 import { sendWaiting } from '../api/sessions-outbox';
 import { Mark } from './Mark';
 import styles from './shell.module.css';
@@ -22,8 +22,15 @@ const beside = [
   ['/data', 'Data'],
 ] as const;
 
+/** What those who only look after accounts and backups come to. */
+const FOR_KEEPERS = ['/data', '/account', '/accounts', '/deeds'];
+
 /** The frame around every screen but the one that is led from. */
 export const Shell = () => {
+  const { pathname } = useLocation();
+  const { instructor } = useRoles();
+  const { data: me } = useMe();
+  const forMe = beside.filter(([to]) => instructor || FOR_KEEPERS.includes(to));
   useEffect(() => {
     // Records that a silent server could not take, or that were left in the middle, are sent now.
     sendWaiting().then(
@@ -38,7 +45,7 @@ export const Shell = () => {
       </a>
       <nav className={styles.nav} aria-label="Main">
         <Mark />
-        {places.map(([to, name]) => (
+        {(instructor ? places : []).map(([to, name]) => (
           <NavLink
             key={to}
             to={to}
@@ -48,7 +55,7 @@ export const Shell = () => {
           </NavLink>
         ))}
         <span className={styles.gap} />
-        {beside.map(([to, name]) => (
+        {forMe.map(([to, name]) => (
           <NavLink
             key={to}
             to={to}
@@ -57,10 +64,21 @@ export const Shell = () => {
             {name}
           </NavLink>
         ))}
+        {me?.account && (
+          <NavLink
+            to="/account"
+            title={`Signed in as ${me.account.name}`}
+            className={({ isActive }) =>
+              `${styles.link} ${styles.minor} ${styles.me} ${isActive ? styles.here : ''}`
+            }
+          >
+            {me.account.name}
+          </NavLink>
+        )}
       </nav>
       <main id="main" className={styles.main} tabIndex={-1}>
-        <UnreadNote />
-        <Outlet />
+        {instructor && <UnreadNote />}
+        {instructor || FOR_KEEPERS.includes(pathname) ? <Outlet /> : <Navigate to="/data" replace />}
       </main>
     </div>
   );

@@ -5,6 +5,7 @@ import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucid
 import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { Sharing } from '../../access/Sharing';
 import { useGroups } from '../../api/queries';
 import { atRest } from '../../document/useDocument';
 import { LazyMenu } from '../../fields/LazyMenu';
@@ -125,6 +126,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
           </Link>
         )}
         <BreakSaveNote store={store} />
+        <Sharing kind="breaks" id={brk.id} name={brk.name} />
         <FormsMenu store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
         <Button
           icon={<Compass size={16} />}

@@ -1,7 +1,8 @@
 import type { Break, Kept } from '@kotabi/core/model';
 import { useNavigate } from 'react-router';
-import { ApiFailure, messageOf, request } from '../../api/client';
+import { request } from '../../api/client';
 import { queryClient } from '../../api/queries';
+import { fileTrouble } from '../../shell/fileTrouble';
 import { useMessages } from '../../shell/messages';
 
 /** Opens a break file; a broken or foreign one is answered with a sentence that names the place. */
@@ -15,27 +16,7 @@ export const useOpenFile = () => {
       message.success(`“${kept.value.name}” was opened.`);
       navigate(`/breaks/${kept.value.id}`);
     } catch (error) {
-      const places = error instanceof ApiFailure ? error.error.fields : [];
-      tell({
-        title: `${file.name} could not be opened`,
-        content: (
-          <>
-            <p>Nothing was changed.</p>
-            <ul style={{ paddingLeft: 18 }}>
-              {places.slice(0, 6).map((p) => (
-                <li key={`${p.line}.${p.path}.${p.message}`}>
-                  {p.line !== undefined && `Line ${p.line}, column ${p.column}: `}
-                  {p.path && <b>{p.path} </b>}
-                  {p.message}
-                  {p.value !== undefined && ` (found: ${JSON.stringify(p.value)})`}
-                </li>
-              ))}
-            </ul>
-            {places.length === 0 && <p>{messageOf(error)}</p>}
-            {places.length > 6 && <p>… and {places.length - 6} more.</p>}
-          </>
-        ),
-      });
+      tell(fileTrouble(file, error));
     }
   };
 };

@@ -1,20 +1,61 @@
 import type { Backup } from '@kotabi/core/model';
 import { Button } from 'antd';
-import { DatabaseBackup } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { DatabaseBackup, ListChecks, Users } from 'lucide-react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
-import { queryClient, useBackups, useUnreadable } from '../../api/queries';
+import { queryClient, useBackups, useMe, useRoles, useUnreadable } from '../../api/queries';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
+import { AllMyWork } from './AllMyWork';
 import styles from './data.module.css';
 import { moment, size } from './words';
 
 const LookDialog = lazy(() => import('./LookDialog').then((m) => ({ default: m.LookDialog })));
 
-/** Where everything is kept, its backups, and what cannot be read. */
+/** Where everything is kept, its backups, all of one’s own work as a file, and what cannot be read. */
 export const DataScreen = () => {
   useTitle('Data');
+  const me = useMe();
+  const { keeper, instructor } = useRoles();
+  if (!me.data) return <Waiting error={me.error} retry={() => void me.refetch()} />;
+  return (
+    <div className="page">
+      <div className="bar">
+        <h1>Data</h1>
+        <span className="grow" />
+        {keeper && <LinkButton to="/accounts" icon={<Users size={16} />} text="Accounts" />}
+        <LinkButton to="/deeds" icon={<ListChecks size={16} />} text="What was done" />
+      </div>
+      <div className={styles.columns}>
+        {keeper && <BackupList />}
+        <div className={styles.side}>
+          {instructor && <AllMyWork />}
+          {instructor && <Unread />}
+        </div>
+      </div>
+    </div>
+  );
+};
+
+const LinkButton = ({ to, icon, text }: { to: string; icon: ReactNode; text: string }) => {
+  const navigate = useNavigate();
+  return (
+    <Button
+      icon={icon}
+      href={to}
+      onClick={(e) => {
+        e.preventDefault();
+        navigate(to);
+      }}
+    >
+      {text}
+    </Button>
+  );
+};
+
+const BackupList = () => {
   const backups = useBackups();
   const { message } = useMessages();
   const [busy, setBusy] = useState(false);
@@ -34,9 +75,9 @@ export const DataScreen = () => {
     }
   };
   return (
-    <div className="page">
+    <section className={`card ${styles.part}`} aria-label="Backups">
       <div className="bar">
-        <h1>Data</h1>
+        <h2>Backups</h2>
         <span className="grow" />
         <Button
           type="primary"
@@ -47,62 +88,48 @@ export const DataScreen = () => {
           Back up now
         </Button>
       </div>
-      <div className={styles.columns}>
-        <section className={`card ${styles.part}`} aria-label="Backups">
-          <h2>Backups</h2>
-          <p className="muted">
-            Made by themselves once a day while Kotabi runs. All of today stay, then the last one of each day
-            for two weeks, then the last one of each week for half a year.
-          </p>
-          {list.length === 0 ? (
-            <p>None yet. Make the first one now; it takes a moment, and work can go on meanwhile.</p>
-          ) : (
-            <table className="list">
-              <thead>
-                <tr>
-                  <th>Made</th>
-                  <th>Size</th>
-                  <td />
-                </tr>
-              </thead>
-              <tbody>
-                {list.map((backup) => (
-                  <tr key={backup.name}>
-                    <td>{moment(backup.madeAt)}</td>
-                    <td>{size(backup.bytes)}</td>
-                    <td className={styles.actions}>
-                      <Button size="small" onClick={() => setLooked(backup)}>
-                        Look into it
-                      </Button>
-                      <Button size="small" type="text" href={`/api/backups/${backup.name}/file`} download>
-                        Take it away
-                      </Button>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
-        </section>
-        <div className={styles.side}>
-          <section className={`card ${styles.part}`} aria-label="Where it is kept">
-            <h2>Where it is kept</h2>
-            <dl className={styles.places}>
-              <dt>Database</dt>
-              <dd>{database}</dd>
-              <dt>Backups</dt>
-              <dd>{folder}</dd>
-            </dl>
-            <p className="muted small">
-              A backup holds everything, limits of people too: keep it as safe as this machine, and best on
-              another disk as well. Nothing of it leaves this machine by itself.
-            </p>
-          </section>
-          <Unread />
-        </div>
-      </div>
+      <p className="muted">
+        Made by themselves once a day while Kotabi runs. All of today stay, then the last one of each day for
+        two weeks, then the last one of each week for half a year. What is kept about people is sealed in them
+        as it is in the database: they are of no use without the key, which is in neither of the places below.
+      </p>
+      {list.length === 0 ? (
+        <p>None yet. Make the first one now; it takes a moment, and work can go on meanwhile.</p>
+      ) : (
+        <table className="list">
+          <thead>
+            <tr>
+              <th>Made</th>
+              <th className={styles.number}>Size</th>
+              <td />
+            </tr>
+          </thead>
+          <tbody>
+            {list.map((backup) => (
+              <tr key={backup.name}>
+                <td>{moment(backup.madeAt, true)}</td>
+                <td className={styles.number}>{size(backup.bytes)}</td>
+                <td className={styles.actions}>
+                  <Button size="small" onClick={() => setLooked(backup)}>
+                    Look into it
+                  </Button>
+                  <Button size="small" type="text" href={`/api/backups/${backup.name}/file`} download>
+                    Take it away
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <dl className={styles.places}>
+        <dt>Database</dt>
+        <dd>{database}</dd>
+        <dt>Backups</dt>
+        <dd>{folder}</dd>
+      </dl>
       <Suspense>{looked && <LookDialog backup={looked} onClose={() => setLooked(null)} />}</Suspense>
-    </div>
+    </section>
   );
 };
 

@@ -4,6 +4,7 @@ import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { Sharing } from '../../access/Sharing';
 import { useGroups } from '../../api/queries';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -56,6 +57,7 @@ export const PeopleScreen = () => {
       <div className="bar">
         <h1>People</h1>
         <span className="grow" />
+        {kept && <Sharing kind="groups" id={kept.value.id} name={kept.value.name} />}
         {(groups.data.length > 0 || isFresh) && begin}
       </div>
       {groups.data.length === 0 && !isFresh && (

@@ -1,16 +1,16 @@
 import type { Group, Person } from '@kotabi/core/model';
-import { Button, Popconfirm } from 'antd';
+import { Button } from 'antd';
 import { Download, FileDown, FileUp, Pencil, Plus, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { lazy, Suspense, useState } from 'react';
 import { messageOf } from '../../api/client';
-import { useDelete, usePeople } from '../../api/queries';
-import { useMessages } from '../../shell/messages';
+import { usePeople } from '../../api/queries';
 import { Tinted } from '../../words/Tinted';
 import styles from './people.module.css';
 import { limitText } from './people-words';
 
 const ImportDialog = lazy(() => import('./ImportDialog').then((m) => ({ default: m.ImportDialog })));
+const DeleteDialog = lazy(() => import('./DeleteDialog').then((m) => ({ default: m.DeleteDialog })));
 const PersonDialog = lazy(() => import('./PersonDialog').then((m) => ({ default: m.PersonDialog })));
 
 const NONE = <span className="muted">–</span>;
@@ -21,10 +21,9 @@ const tightText = ({ tight }: Person): string =>
 /** The people of a group, with as little as is needed. */
 export const PeopleTable = ({ group }: { group: Group }) => {
   const people = usePeople(group.id);
-  const del = useDelete('people');
   const [open, setOpen] = useState<{ value: Person; version: number } | null>(null);
   const [importing, setImporting] = useState(false);
-  const { message } = useMessages();
+  const [leaving, setLeaving] = useState<Person | null>(null);
   return (
     <section className={`card ${styles.form}`} aria-label="People">
       <div className="bar" style={{ marginBottom: 8 }}>
@@ -60,7 +59,7 @@ export const PeopleTable = ({ group }: { group: Group }) => {
       </div>
       <p className="muted small" style={{ marginBottom: 8 }}>
         A first name or initials is enough. Write down only what you need to lead well, and only with their
-        consent; it stays on this computer.
+        consent. It is kept sealed, and never leaves Kotabi by itself.
       </p>
       {people.error ? (
         <p>{messageOf(people.error)}</p>
@@ -109,21 +108,13 @@ export const PeopleTable = ({ group }: { group: Group }) => {
                       icon={<FileDown size={15} />}
                     />
                   </a>
-                  <Popconfirm
-                    title={`Delete ${value.name}?`}
-                    description="The entry goes, and the name in the notes of the log becomes “(someone)”."
-                    okText="Delete"
-                    onConfirm={() =>
-                      del.mutate(value.id, { onError: (error) => message.error(messageOf(error)) })
-                    }
-                  >
-                    <Button
-                      type="text"
-                      size="small"
-                      aria-label={`Delete ${value.name}`}
-                      icon={<Trash2 size={15} />}
-                    />
-                  </Popconfirm>
+                  <Button
+                    type="text"
+                    size="small"
+                    aria-label={`Delete ${value.name}`}
+                    icon={<Trash2 size={15} />}
+                    onClick={() => setLeaving(value)}
+                  />
                 </td>
               </tr>
             ))}
@@ -138,6 +129,7 @@ export const PeopleTable = ({ group }: { group: Group }) => {
         </table>
       )}
       <Suspense>
+        {leaving && <DeleteDialog person={leaving} close={() => setLeaving(null)} />}
         {importing && <ImportDialog group={group} close={() => setImporting(false)} />}
         {open && <PersonDialog key={open.value.id} group={group} {...open} close={() => setOpen(null)} />}
       </Suspense>
