@@ -48,6 +48,16 @@ export const tellWords = (words: string, file: string): void => {
   console.log('');
 };
 
+/** Tells of a key that has just been made; its words only on a terminal, and not into the journal of a service. */
+export const tellNewKey = (words: string, file: string): void => {
+  if (process.stdout.isTTY) tellWords(words, file);
+  else
+    console.log(
+      `What is kept about people is sealed with a new key in ${file}. To have recovery words for it, make a new one on a ` +
+        'terminal while nobody works: npm start -- --new-key',
+    );
+};
+
 const backUp = async (backups: BackupFolder, to: string | undefined): Promise<void> => {
   if (to !== undefined) {
     await backups.writeTo(resolve(to));
@@ -103,7 +113,7 @@ export const byCommand = async (
   const { account: name, backup, restore: file } = wish;
   if (!backup && file === undefined && name === undefined && !wish['new-key']) return false;
   const { seal, words: fresh } = await openSeal(db, config.keyFile);
-  if (fresh) tellWords(fresh, config.keyFile);
+  if (fresh) tellNewKey(fresh, config.keyFile);
   const other = wish.words === undefined ? undefined : new Seal(keyOfWords(wish.words));
   const backups = new BackupFolder(guard, config.backups, () => new Date(), seal, other);
   if (backup) await backUp(backups, wish.to);

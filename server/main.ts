@@ -4,13 +4,13 @@ import { setTimeout } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { Accounts } from './access/accounts';
 import { createApp } from './app';
-import { byCommand, commands, tellWords } from './by-command';
+import { byCommand, commands, tellNewKey } from './by-command';
 import { BadConfig, type Config, readConfig } from './config';
 import { createContext } from './context';
 import { BackupFolder } from './db/backup';
 import { type Database, ForeignDatabase, openDatabase } from './db/open';
 import { announce } from './db/running';
-import { thinVersions } from './db/tend';
+import { thinDeeds, thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
 import { loadDemo, subscribeDemo } from './demo/load';
 import { isLoopback } from './door';
@@ -75,7 +75,7 @@ const main = async (): Promise<void> => {
     if (await byCommand(opened, config, values)) return await close();
     firstCode = await mustBeSafe(config, db);
     const key = await openSeal(db, keyFile);
-    if (key.words && !demo) tellWords(key.words, keyFile);
+    if (key.words && !demo) tellNewKey(key.words, keyFile);
     seal = key.seal;
   } catch (error) {
     await close();
@@ -118,6 +118,7 @@ const main = async (): Promise<void> => {
     // Once a day: a backup first, then what has grown too old goes.
     if (!demo) await backups.make();
     await thinVersions(db, new Date());
+    await thinDeeds(db, new Date());
   });
 
   let ending = false;

@@ -1,5 +1,5 @@
 import { DEEDS, type Deed, type Group } from '@kotabi/core/model';
-import { desc, eq, inArray, lt, or, type SQL, sql } from 'drizzle-orm';
+import { desc, eq, inArray, or, type SQL, sql } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import type { Database } from '../db/open';
 import { accounts, breaks, deeds, groups } from '../db/schema';
@@ -10,8 +10,6 @@ import { type Rule, rules } from './may';
 
 /** The same thing done again by the same person within so long is one entry: what is written saves itself every second. */
 const TOGETHER_MS = 10 * 60_000;
-/** Entries are kept for so long; told in docs/running.md. */
-const KEPT_DAYS = 400;
 /** So many are shown. */
 const SHOWN = 300;
 
@@ -72,12 +70,6 @@ export class Deeds {
       .returning({ id: deeds.id });
     if (this.last.size > 1000) this.last.clear();
     if (row) this.last.set(key, { id: row.id, at: now, writtenAt: now, more: 0 });
-  }
-
-  /** Takes away what is older than it is worth. */
-  async thin(): Promise<void> {
-    const before = new Date(this.now().getTime() - KEPT_DAYS * 86_400_000).toISOString();
-    await this.db.delete(deeds).where(lt(deeds.lastAt, before));
   }
 
   /** Names of accounts, and of those groups and breaks that whoever asks may see. */

@@ -1,7 +1,16 @@
 import { worthKeeping } from '@kotabi/core/thin';
-import { and, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, lt } from 'drizzle-orm';
 import type { Database } from './open';
-import { breakVersions } from './schema';
+import { breakVersions, deeds } from './schema';
+
+/** What was done is known for so long; told on the screen and in docs/running.md. */
+const DEEDS_DAYS = 400;
+
+/** Takes away what was done too long ago to be worth knowing. */
+export const thinDeeds = async (db: Database, now: Date): Promise<void> => {
+  const before = new Date(now.getTime() - DEEDS_DAYS * 86_400_000).toISOString();
+  await db.delete(deeds).where(lt(deeds.lastAt, before));
+};
 
 /** Takes away the saved states of breaks that are not worth keeping any more. Gives how many there were. */
 export const thinVersions = async (db: Database, now: Date): Promise<number> => {

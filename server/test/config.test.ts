@@ -31,6 +31,8 @@ describe('what the environment says', () => {
       { KOTABI_LOG: 'loud' },
       'KOTABI_LOG must be one of trace, debug, info, warn, error, silent; it is "loud".',
     ],
+    [{ KOTABI_SIGN_IN: 'yes' }, 'KOTABI_SIGN_IN must be auto or on; it is "yes".'],
+    [{ KOTABI_BEHIND_PROXY: '1' }, 'KOTABI_BEHIND_PROXY must be no or yes; it is "1".'],
     [{ KOTABI_DB: '' }, 'KOTABI_DB must not be empty; it is "".'],
   ])('names the value that is wrong in one sentence: %j', (env, sentence) => {
     expect(() => read(env as Record<string, string>)).toThrow(new BadConfig(sentence));

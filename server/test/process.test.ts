@@ -57,7 +57,58 @@ const put = (url: string, n: number) =>
     body: JSON.stringify({ baseVersion: 0, value: { ...group, id: `k${n}` } }),
   });
 
+/** Runs a command of the server to its end, and gives what it says. */
+const command = async (args: string[]): Promise<string> => {
+  const child = spawn(process.execPath, ['server/dist/main.js', ...args], {
+    cwd: root,
+    env: {
+      ...process.env,
+      KOTABI_DB: join(dir, 'kotabi.db'),
+      KOTABI_KEY_FILE: join(dir, 'keys', 'kotabi.key'),
+    },
+  });
+  children.push(child);
+  let output = '';
+  child.stdout.on('data', (chunk) => {
+    output += String(chunk);
+  });
+  child.stderr.on('data', (chunk) => {
+    output += String(chunk);
+  });
+  await exit(child);
+  return output;
+};
+
 describe('the server as a program', () => {
+  it('is reached by others only once somebody has to sign in, and the terminal is the way back in', async () => {
+    await expect(start({ KOTABI_PORT: '0', KOTABI_HOST: '0.0.0.0' })).rejects.toThrow(
+      '--account "your name"',
+    );
+    expect(await command(['--key-from-words', 'one two'])).toContain(
+      'The recovery words are 24; these are 2.',
+    );
+    const made = await command(['--account', 'Ana']);
+    const [, password = ''] =
+      /Ana may sign in now \(instructor and keeper\), with the password: (\S+)/.exec(made) ?? [];
+    const { url, child } = await start({ KOTABI_PORT: '0', KOTABI_HOST: '0.0.0.0' });
+    const at = url.replace('0.0.0.0', '127.0.0.1');
+    const signIn = async (words: string): Promise<number> =>
+      (
+        await fetch(`${at}/api/sign-in`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify({ name: 'ana', password: words }),
+        })
+      ).status;
+    expect(await signIn(password)).toBe(200);
+    const again = await command(['--account', 'ANA']);
+    const [, renewed = ''] = /Ana has a new password, .*: (\S+)/.exec(again) ?? [];
+    expect(await signIn(password)).toBe(401);
+    expect(await signIn(renewed)).toBe(200);
+    child.kill('SIGTERM');
+    expect(await exit(child)).toBe(0);
+  });
+
   it('loses nothing acknowledged when it is killed', async () => {
     const first = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
     const acknowledged: string[] = [];
