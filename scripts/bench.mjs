@@ -14,6 +14,7 @@ const BENCHES = [
   'plan-day',
   'plan-week',
   'simulate',
+  'calendars',
   'figure',
 ];
 for (const name of BENCHES) runTool('tsx', [`bench/${name}.ts`]);

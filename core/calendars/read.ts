@@ -47,7 +47,7 @@ export interface ReadOptions {
 export const MOST_BYTES = 20_000_000;
 export const MOST_EVENTS = 10_000;
 /** Instances of one series that are looked at. */
-export const MOST_INSTANCES = 50_000;
+export const MOST_INSTANCES = 20_000;
 /** Times that one calendar can give. */
 const MOST_TIMES = 100_000;
 /** Nothing that people are busy with lasts longer, ms. */
@@ -120,15 +120,25 @@ const dayOf = ({ year, month, day }: ICAL.Time): string => `${year}-${month}-${d
  * When an event, or an instance of a series, ends. One with an end, or with a length in hours, lasts exactly as long
  * each time, also over a change of the clocks; days and weeks are by the calendar (RFC 5545, 3.8.5.3 and 3.3.6).
  */
-const endAfter = (start: ICAL.Time, event: ICAL.Event, zone: string): number => {
-  if (!start.isDate && event.component.hasProperty('dtend'))
-    return msOf(start, zone) + msOf(event.endDate, zone) - msOf(event.startDate, zone);
-  const { duration } = event;
-  if (duration.weeks === 0 && duration.days === 0) return msOf(start, zone) + duration.toSeconds() * 1000;
-  const end = start.clone();
-  end.addDuration(duration);
-  return msOf(end, zone);
+const endAfter = (event: ICAL.Event, zone: string): ((start: ICAL.Time, startMs: number) => number) => {
+  const { duration, startDate } = event;
+  if (!startDate.isDate && event.component.hasProperty('dtend')) {
+    const lengthMs = msOf(event.endDate, zone) - msOf(startDate, zone);
+    return (_, startMs) => startMs + lengthMs;
+  }
+  if (duration.weeks === 0 && duration.days === 0) {
+    const lengthMs = duration.toSeconds() * 1000;
+    return (_, startMs) => startMs + lengthMs;
+  }
+  return (start) => {
+    const end = start.clone();
+    end.addDuration(duration);
+    return msOf(end, zone);
+  };
 };
+/** When an event that stands for itself ends. */
+const endOfEvent = (event: ICAL.Event, zone: string): number =>
+  endAfter(event, zone)(event.startDate, msOf(event.startDate, zone));
 
 /** The times of one event: itself, or the instances of its series within the stretch asked for. */
 const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: ReadOptions): ReadTime[] => {
@@ -145,6 +155,7 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
     const length = component.getFirstPropertyValue('duration');
     if (length instanceof ICAL.Duration && isTooLong(length)) bad('it lasts longer than a year');
   }
+  const shown = new Map([main, ...exceptions].map((c) => [c, showOf(c)]));
   const keep = (component: ICAL.Component, start: ICAL.Time, endMs: number, instance: string): void => {
     const startMs = msOf(start, zone);
     if (endMs < startMs) bad('it ends before it starts');
@@ -156,7 +167,7 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
       startMs,
       endMs,
       allDay: start.isDate,
-      show: showOf(component),
+      show: shown.get(component) ?? 'busy',
       title,
     });
   };
@@ -171,12 +182,7 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
   }));
   for (const { component, event } of changed)
     if (!isCancelled(component))
-      keep(
-        component,
-        event.startDate,
-        endAfter(event.startDate, event, zone),
-        String(event.recurrenceId ?? ''),
-      );
+      keep(component, event.startDate, endOfEvent(event, zone), String(event.recurrenceId ?? ''));
   if (isCancelled(main)) return times;
 
   const event = new ICAL.Event(main, { exceptions: [] });
@@ -186,7 +192,7 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
     keep(main, period.start, msOf(endOf(period), zone), period.start.toString());
   const rules = valuesOf<ICAL.Recur>(main, 'rrule');
   if (rules.length === 0 && rdates.length === 0) {
-    keep(main, startDate, endAfter(startDate, event, zone), String(event.recurrenceId ?? ''));
+    keep(main, startDate, endOfEvent(event, zone), String(event.recurrenceId ?? ''));
     return times;
   }
   const moment = (ms: number): ICAL.Time => {
@@ -202,15 +208,22 @@ const timesOf = (main: ICAL.Component, exceptions: ICAL.Component[], options: Re
     ...rdates.filter((v): v is ICAL.Time => !isPeriod(v)),
   ];
   const seen = new Set<number>();
+  const ends = endAfter(event, zone);
+  // Those from which on the series is another one, the latest first.
+  const lasting = changed.filter((c) => c.andFuture).sort((a, b) => b.ofMs - a.ofMs);
   for (const instance of instances) {
     const ms = msOf(instance, zone);
     if (without.has(ms) || seen.has(ms) || changed.some((c) => isOf(c, instance, ms))) continue;
     seen.add(ms);
-    const last = changed.filter((c) => c.andFuture && c.ofMs <= ms).sort((a, b) => b.ofMs - a.ofMs)[0];
+    const last = lasting.find((c) => c.ofMs <= ms);
     if (last && isCancelled(last.component)) continue;
+    if (!last) {
+      keep(main, instance, ends(instance, ms), instance.toString());
+      continue;
+    }
     const start = instance.clone();
-    if (last) start.addDuration(last.event.startDate.subtractDateTz(last.event.recurrenceId));
-    keep(last?.component ?? main, start, endAfter(start, last?.event ?? event, zone), instance.toString());
+    start.addDuration(last.event.startDate.subtractDateTz(last.event.recurrenceId));
+    keep(last.component, start, endAfter(last.event, zone)(start, msOf(start, zone)), instance.toString());
   }
   return times;
 };
@@ -276,6 +289,20 @@ const parseText = (whole: string): { calendars: ICAL.Component[]; dropped: numbe
   }
 };
 
+/** Looks each zone up once: the library looks through all events for one that the file does not define, at every time. */
+const rememberZones = (calendar: ICAL.Component): void => {
+  const known = new Map<string, ICAL.Timezone | null>();
+  const find = calendar.getTimeZoneByID.bind(calendar);
+  calendar.getTimeZoneByID = (zone) => {
+    let found = known.get(zone);
+    if (found === undefined) {
+      found = find(zone);
+      known.set(zone, found);
+    }
+    return found;
+  };
+};
+
 /**
  * Reads an iCalendar file (RFC 5545): single events and series with their rules, exceptions, extra dates and
  * changed instances, time zones also when the file defines them itself, all-day events, free/busy marks and
@@ -303,6 +330,7 @@ export const readCalendar = (text: string, options: ReadOptions): CalendarRead =
       events += all.length;
       if (events > MOST_EVENTS) throw new Unreadable({ code: 'tooMany', events, most: MOST_EVENTS });
       const unknown = unknownZones(calendar);
+      rememberZones(calendar);
       cancelled += all.filter((e) => e.getFirstPropertyValue('status') === 'CANCELLED').length;
       const byUid = new Map<string, ICAL.Component[]>();
       for (const [i, event] of all.entries()) {

@@ -1,4 +1,4 @@
-import type ICAL from 'ical.js';
+import ICAL from 'ical.js';
 import * as rrule from 'rrule';
 import { type DayRule, daysOfRule, TooMuch } from './by-day';
 
@@ -18,18 +18,18 @@ const wall = (t: ICAL.Time): Date =>
 /** The local time of a wall clock, in the zone of another time. */
 const timeAt = (ms: number, like: ICAL.Time): ICAL.Time => {
   const date = new Date(ms);
-  const time = like.clone();
-  time.resetTo(
-    date.getUTCFullYear(),
-    date.getUTCMonth() + 1,
-    date.getUTCDate(),
-    date.getUTCHours(),
-    date.getUTCMinutes(),
-    date.getUTCSeconds(),
+  return new ICAL.Time(
+    {
+      year: date.getUTCFullYear(),
+      month: date.getUTCMonth() + 1,
+      day: date.getUTCDate(),
+      hour: date.getUTCHours(),
+      minute: date.getUTCMinutes(),
+      second: date.getUTCSeconds(),
+      isDate: like.isDate,
+    },
     like.zone,
   );
-  time.isDate = like.isDate;
-  return time;
 };
 
 type Options = Partial<rrule.Options>;
@@ -62,18 +62,37 @@ const dayRuleOf = (options: Options): DayRule | null => {
   };
 };
 
+/** Once on each of its days, in every week that counts. */
+const isPlainWeekly = (options: Options): boolean =>
+  [
+    options.bysetpos,
+    options.bymonth,
+    options.bymonthday,
+    options.byyearday,
+    options.byweekno,
+    options.byhour,
+    options.byminute,
+    options.bysecond,
+  ].every((part) => listOf(part).length === 0);
+
 /**
  * A start of the same series that lies shortly before what is asked for, so that one that has run for years costs no
- * more than a new one: a whole number of intervals later. What the start alone said of the day is said outright.
+ * more than a new one: a whole number of intervals later; null where it has ended by then. What the start alone said of the day is said outright.
  */
-const takenUpLater = (options: Options, first: Date, from: Date): Options => {
+const takenUpLater = (options: Options, first: Date, from: Date): Options | null => {
   const interval = Math.max(1, options.interval ?? 1);
-  if (options.count != null || from.getTime() <= first.getTime()) return options;
+  if (from.getTime() <= first.getTime()) return options;
   if (options.freq === RRule.WEEKLY) {
     const step = 7 * interval * DAY_MS;
-    const skip = Math.max(0, Math.floor((from.getTime() - first.getTime()) / step) - 1) * step;
-    return { ...options, dtstart: new Date(first.getTime() + skip) };
+    const skip = Math.max(0, Math.floor((from.getTime() - first.getTime()) / step) - 1);
+    const dtstart = new Date(first.getTime() + skip * step);
+    if (options.count == null) return { ...options, dtstart };
+    if (!isPlainWeekly(options)) return options;
+    // Each interval has had all its days: that many are counted already.
+    const had = skip * Math.max(1, new Set(weekdaysOf(options)).size);
+    return had >= options.count ? null : { ...options, dtstart, count: options.count - had };
   }
+  if (options.count != null) return options;
   const months = interval * (options.freq === RRule.YEARLY ? 12 : 1);
   const between =
     12 * (from.getUTCFullYear() - first.getUTCFullYear()) + from.getUTCMonth() - first.getUTCMonth();
@@ -129,16 +148,13 @@ export const instancesOf = (
     }
     options.dtstart = first;
     let count = 0;
-    new RRule(takenUpLater(options, first, wall(from)) as rrule.Options, true).between(
-      first,
-      new Date(last),
-      true,
-      (date) => {
-        if (++count > most) throw new Endless();
-        found.add(date.getTime());
-        return true;
-      },
-    );
+    const later = takenUpLater(options, first, wall(from));
+    if (!later) continue;
+    new RRule(later as rrule.Options, true).between(first, new Date(last), true, (date) => {
+      if (++count > most) throw new Endless();
+      found.add(date.getTime());
+      return true;
+    });
   }
   return [...found].sort((a, b) => a - b).map((ms) => timeAt(ms, start));
 };

@@ -1,19 +1,20 @@
 import ICAL from 'ical.js';
-import { DateTime, IANAZone } from 'luxon';
+import { IANAZone } from 'luxon';
 import { findIana } from 'windows-iana';
+import { ZoneClock } from './offsets';
 
 /** A zone by its rules in the system's tz database, which knows past years as well. */
 class SystemZone extends ICAL.Timezone {
-  constructor(private readonly iana: string) {
+  private readonly clock: ZoneClock;
+
+  constructor(iana: string) {
     super({ tzid: iana } as never);
+    this.clock = new ZoneClock(iana);
   }
 
   /** Seconds east of UTC at a local time. */
   override utcOffset({ year, month, day, hour, minute, second }: ICAL.Time): number {
-    const time = { year, month, day, hour, minute, second };
-    const local = DateTime.fromObject(time, { zone: this.iana });
-    // A time that the clocks jump over is told by the clock of before the jump (RFC 5545, 3.3.5).
-    return (local.hour === hour ? local : local.minus({ hours: 3 })).offset * 60;
+    return this.clock.offsetAt(Date.UTC(year, month - 1, day, hour, minute, second)) * 60;
   }
 }
 
