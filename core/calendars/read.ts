@@ -293,13 +293,14 @@ const parseText = (whole: string): { calendars: ICAL.Component[]; dropped: numbe
 const rememberZones = (calendar: ICAL.Component): void => {
   const known = new Map<string, ICAL.Timezone | null>();
   const find = calendar.getTimeZoneByID.bind(calendar);
-  calendar.getTimeZoneByID = (zone) => {
+  // The library says that it always finds one, and gives null where it does not.
+  calendar.getTimeZoneByID = (zone): ICAL.Timezone => {
     let found = known.get(zone);
     if (found === undefined) {
       found = find(zone);
       known.set(zone, found);
     }
-    return found;
+    return found as ICAL.Timezone;
   };
 };
 
