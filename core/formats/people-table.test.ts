@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Area, Limit, Person } from '../model';
-import { guessColumns, peopleToCsv, readTable, rowsToPeople, type Table } from '.';
+import {
+  guessColumns,
+  peopleTemplate,
+  peopleToCsv,
+  readTable,
+  rowsToPeople,
+  type Table,
+  unreadHealth,
+  withCell,
+} from '.';
 
 const table = (text: string): Table => {
   const read = readTable(text);
@@ -39,15 +48,58 @@ describe('a table of people', () => {
 
   it('names every wrong cell, row by row, with its value, and reads the others', () => {
     const rows = read(
-      'name,tight,limits,note,consent\nMaj,neck,,,\n,forearm,,,\nJoon,elbow,,,\nPia,hand,knees,,maybe\nOle,,neck,,no\n',
+      'name,tight,limits,note,consent\nMaj,neck,,,\n,forearm,,,\nJoon,ear,,,\nPia,hand,kneecaps,,maybe\nOle,,neck,,no\n',
     );
     expect(rows.map((r) => r.ok)).toEqual([true, false, false, false, false]);
     const problems = rows.map((r) => (r.ok ? [] : r.problems.map((p) => `${p.column}: ${p.message}`)));
     expect(problems[1]).toEqual(['name: must have at least 1 character']);
-    expect(problems[2]?.[0]).toMatch(/^tight: “elbow” is not an area; areas are neck, /);
-    expect(problems[3]?.join(' | ')).toMatch(/limits: “knees” is not a limit.*consent: must be yes or no/);
+    expect(problems[2]?.[0]).toMatch(/^tight: “ear” is not an area; areas are neck, /);
+    expect(problems[3]?.join(' | ')).toMatch(/limits: “kneecaps” is not a limit.*consent: must be yes or no/);
     expect(problems[4]).toEqual(['consent: limits and notes are kept only when the person has agreed to it']);
     expect(rows.map((r) => r.line)).toEqual([2, 3, 4, 5, 6]);
+  });
+
+  it('understands the words of every day, on their sides', () => {
+    const [row] = read(
+      'name,tight,limits,consent\nMaj,wrist (left); lower back,sore knee right; pregnant; wrist,yes\n',
+    );
+    expect(row).toMatchObject({
+      ok: true,
+      person: {
+        tight: [
+          { area: 'forearm', side: 'left' },
+          { area: 'low back', side: 'both' },
+        ],
+        limits: [{ limit: 'knee', side: 'right' }, { limit: 'pregnancy' }, { limit: 'wrist or hand' }],
+      },
+    });
+  });
+
+  it('takes what a first line says of its separator', () => {
+    expect(table('sep=|\r\nname|note\r\nMaj|a; b, c\r\n')).toEqual({
+      head: ['name', 'note'],
+      rows: [['Maj', 'a; b, c']],
+    });
+  });
+
+  it('names columns that look like limits and are not read, by their name or by what stands in them', () => {
+    const t = table(
+      'name,Medical remarks,room,things,desk\nMaj,none,harbour,low back,12\nOle,,harbour,,13\n',
+    );
+    expect(unreadHealth(t, guessColumns(t.head))).toEqual([1, 3]);
+    expect(unreadHealth(t, { name: 0, note: 1, limits: 3 })).toEqual([]);
+  });
+
+  it('is mended cell by cell', () => {
+    const t = table('name,limits,consent\nMaj,kneee,yes\nOle\n');
+    const mended = withCell(withCell(t, 2, 1, 'knee'), 3, 2, 'no');
+    expect(rowsToPeople(mended, guessColumns(t.head), 'g', newId).map((r) => r.ok)).toEqual([true, true]);
+    const [broken] = rowsToPeople(t, guessColumns(t.head), 'g', newId);
+    expect(broken).toMatchObject({ ok: false, name: 'Maj' });
+  });
+
+  it('is given as one to fill in, which can be read', () => {
+    expect(read(peopleTemplate()).every((r) => r.ok)).toBe(true);
   });
 
   it('says what is wrong with a text that is no table', () => {

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { Area, fieldProblems, Limit, Person, type PersonLimit, type TightArea } from '../model';
+import { areaOf, limitOf } from './people-words';
 
 /** What a column of a table of people can hold. */
 export const PEOPLE_COLUMNS = ['name', 'tight', 'limits', 'note', 'consent'] as const;
@@ -23,9 +24,20 @@ const KNOWN: Record<PeopleColumn, readonly string[]> = {
 /** Spreadsheets run cells that begin like this; a mark in front keeps them text. */
 const FORMULA = /^'(?=[=+\-@\t\r])/;
 
-/** Reads RFC 4180 text; commas, semicolons and tabs are recognised. Empty lines are left out. */
+/** A first line by which spreadsheets say what parts the cells. */
+const SEPARATOR = /^sep=(.)\r?\n/i;
+
+/**
+ * Reads RFC 4180 text; commas, semicolons and tabs are recognised, and what a `sep=` line says is taken. Empty lines are
+ * left out.
+ */
 export const readTable = (text: string): { ok: true; table: Table } | { ok: false; message: string } => {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const plain = text.replace(/^\uFEFF/, '');
+  const delimiter = SEPARATOR.exec(plain)?.[1] ?? '';
+  const { data, errors } = Papa.parse<string[]>(plain.replace(SEPARATOR, ''), {
+    skipEmptyLines: 'greedy',
+    delimiter,
+  });
   const broken = errors.find((e) => e.type === 'Quotes');
   if (broken) return { ok: false, message: `Line ${(broken.row ?? 0) + 1}: a quotation mark is not closed.` };
   const [head, ...rows] = data.map((row) => row.map((cell) => cell.trim().replace(FORMULA, '')));
@@ -45,6 +57,29 @@ export const guessColumns = (head: readonly string[]): Partial<Record<PeopleColu
   return found;
 };
 
+/** Names of columns that speak of what people have to be careful with, without being one that is known. */
+const HEALTH =
+  /limit|caution|care|avoid|pain|ache|injur|condition|health|medical|surg|operat|restrict|diagnos|pregnan|disab|illness|complain/i;
+
+/**
+ * Columns that look as if they held limits or tight areas, by their name or by what stands in them, and that nothing is
+ * read from. They are never passed over without somebody having said so.
+ */
+export const unreadHealth = (
+  { head, rows }: Table,
+  columns: Partial<Record<PeopleColumn, number>>,
+): number[] => {
+  const read = new Set(Object.values(columns));
+  const speaks = (at: number): boolean =>
+    rows.some((row) =>
+      list(row[at] ?? '').some((one) => {
+        const { what } = withSide(one);
+        return limitOf(what) !== undefined || areaOf(what) !== undefined;
+      }),
+    );
+  return head.map((_, at) => at).filter((at) => !read.has(at) && (HEALTH.test(head[at] ?? '') || speaks(at)));
+};
+
 /** What is wrong with one cell. */
 export interface CellProblem {
   column: PeopleColumn;
@@ -54,7 +89,7 @@ export interface CellProblem {
 /** One row of the table, read or not. */
 export type ReadRow =
   | { line: number; ok: true; person: Person }
-  | { line: number; ok: false; problems: CellProblem[] };
+  | { line: number; ok: false; name: string; problems: CellProblem[] };
 
 const list = (cell: string): string[] =>
   cell
@@ -96,7 +131,7 @@ export const rowsToPeople = (
     };
     const tight = list(cell('tight')).flatMap((entry): TightArea[] => {
       const { what, side = 'both' } = withSide(entry);
-      const area = Area.options.find((a) => a === what);
+      const area = areaOf(what);
       if (area) return [{ area, side }];
       bad(
         'tight',
@@ -107,7 +142,7 @@ export const rowsToPeople = (
     });
     const limits = list(cell('limits')).flatMap((entry): PersonLimit[] => {
       const { what, side } = withSide(entry);
-      const limit = Limit.options.find((l) => l === what);
+      const limit = limitOf(what);
       if (limit) return [{ limit, ...(side && { side }) }];
       bad('limits', `“${what}” is not a limit; limits are ${Limit.options.join(', ')}`, entry);
       return [];
@@ -131,8 +166,36 @@ export const rowsToPeople = (
       }
     return problems.length === 0 && parsed.success
       ? { line, ok: true, person: parsed.data }
-      : { line, ok: false, problems };
+      : { line, ok: false, name: cell('name'), problems };
   });
+
+/** The table with another text in one cell; `line` as in `ReadRow`. */
+export const withCell = ({ head, rows }: Table, line: number, at: number, text: string): Table => ({
+  head,
+  rows: rows.map((row, i) =>
+    i === line - 2
+      ? Array.from({ length: Math.max(row.length, at + 1) }, (_, c) => (c === at ? text : (row[c] ?? '')))
+      : row,
+  ),
+});
+
+/** A table to fill in: the names of the columns, and two lines that show how. */
+export const peopleTemplate = (): string =>
+  peopleToCsv([
+    Person.parse({
+      id: 'a',
+      groupId: 'a',
+      name: 'Example: delete this line',
+      tight: [
+        { area: 'neck', side: 'right' },
+        { area: 'forearm', side: 'both' },
+      ],
+      limits: [{ limit: 'shoulder', side: 'left' }, { limit: 'low back' }],
+      note: 'sits by the window',
+      consent: true,
+    }),
+    Person.parse({ id: 'b', groupId: 'a', name: 'Example: nothing to note, delete this line too' }),
+  ]);
 
 const entry = (what: string, side: SideOrBoth | undefined): string =>
   side === undefined || side === 'both' ? what : `${what} ${side}`;
