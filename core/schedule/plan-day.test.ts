@@ -156,4 +156,18 @@ describe('the rule as it comes, against published guidance', () => {
     expect(breaks.filter((b) => b.kindId === 'long').length).toBeGreaterThanOrEqual(2);
     expect(longestRunMin).toBeLessThanOrEqual(75);
   });
+
+  it('refuses a day with more ways than can be looked at, always the same ones', () => {
+    const counted = DayInput.parse({
+      startMin: 540,
+      endMin: 1050,
+      kinds: [
+        { id: 'a', lengthMin: 2, relief: 0.5, minCount: 1, maxCount: 3 },
+        { id: 'b', lengthMin: 5, relief: 1, minCount: 1, maxCount: 2 },
+      ],
+    });
+    expect(planDay(counted).ok).toBe(true);
+    const refused = { ok: false, failure: { code: 'tooManyWays', gridMin: 5, counted: 2 } };
+    expect([planDay(counted, 5000), planDay(counted, 5000)]).toEqual([refused, refused]);
+  });
 });

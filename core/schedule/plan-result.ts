@@ -12,6 +12,7 @@ export type PlanFailure =
   | ({ code: 'tooFewFit'; minCount: number; possible: number } & CountOf)
   | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }
   | ({ code: 'tooManyLocked'; maxCount: number; locked: number } & CountOf)
-  | { code: 'tooManyCounts'; most: number };
+  | { code: 'tooManyCounts'; most: number }
+  | { code: 'tooManyWays'; gridMin: number; counted: number };
 
 export type PlanResult = { ok: true; plan: DayPlan } | { ok: false; failure: PlanFailure };

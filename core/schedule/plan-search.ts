@@ -50,18 +50,32 @@ const later = (state: State, minutes: Minutes, atDesk: boolean, day: DayInput): 
   };
 };
 
+/**
+ * So many ways are looked at, some ten seconds of one core: a day of five-minute steps with three kinds that each have a
+ * least and a most needs a quarter of them. Counted, and not timed, so that the same day always gets the same answer.
+ */
+export const MOST_STATES = 4_000_000;
+
 /** The states in which a day can end, and a count that kept all others from it, with how far it came. */
 export interface SearchResult {
   ends: State[];
   short: { counter: Counter; possible: number } | null;
 }
 
+/** There are more ways than can be looked at. */
+export class TooManyWays extends Error {}
+
 /**
  * Every way to spend a day that could be the best: dynamic programming over minute, run, remaining gap and counts.
  * Only minutes at which something can begin, or at which time off the desk begins or ends, are looked at; what lies
  * between them follows by arithmetic.
  */
-export const searchDay = (day: DayInput, tally: Tally, kindOf: (id: string) => BreakKind): SearchResult => {
+export const searchDay = (
+  day: DayInput,
+  tally: Tally,
+  kindOf: (id: string) => BreakKind,
+  mostStates = MOST_STATES,
+): SearchResult => {
   const { counters } = tally;
   const { gapOf, mayStart } = starts(day, kindOf);
   const order = countsOrder(counters);
@@ -92,6 +106,7 @@ export const searchDay = (day: DayInput, tally: Tally, kindOf: (id: string) => B
   at(day.startMin).add({ run: 0, gap: 0, counts: 0, over: 0, cost: 0, from: null });
 
   let short: SearchResult['short'] = null;
+  let looked = 0;
   // Counts that end within the day; those of the whole day are looked at in the end, all together.
   const someEndWithin = counters.some((c) => c.until < day.endMin);
   /** Lets a state reach a minute, unless a count that ends on the way has not come to its least. */
@@ -136,6 +151,7 @@ export const searchDay = (day: DayInput, tally: Tally, kindOf: (id: string) => B
     const stop = nextStop[i] ?? day.endMin;
     const atDesk = useOf(day, minute) !== 'off desk';
     for (const state of frontier.states(order)) {
+      if (++looked > mostStates) throw new TooManyWays();
       if (locked) {
         place(state, minute, locked);
         continue;

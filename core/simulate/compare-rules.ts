@@ -32,7 +32,7 @@ export interface RuleOutcome {
 }
 
 const planned = ({ days, bestDays }: RuleDays): PlanResult[] =>
-  bestDays === undefined ? days.map(planDay) : planBestDays(days, bestDays);
+  bestDays === undefined ? days.map((day) => planDay(day)) : planBestDays(days, bestDays);
 
 /** Plans the same week by several rules and plays each many times with the same seed. */
 export const compareRules = (

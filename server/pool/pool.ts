@@ -66,6 +66,8 @@ export const createPool = ({
     maxThreads: threads,
     maxQueue: mostWaiting,
     idleTimeout: 30_000,
+    // A job that would take all the memory of the machine is ended instead.
+    resourceLimits: { maxOldGenerationSizeMb: 1500 },
   });
   return {
     run: async (name, input, signal) => {
@@ -83,6 +85,14 @@ export const createPool = ({
             503,
             'tooLong',
             `This took longer than ${limitSec} s and was ended. Nothing was changed; ask for less at once.`,
+            [],
+            RETRY_AFTER_SEC,
+          );
+        if ((error as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
+          throw new Refusal(
+            503,
+            'tooMuch',
+            'This needed more memory than one request may take, and was ended. Nothing was changed; ask for less at once.',
             [],
             RETRY_AFTER_SEC,
           );

@@ -20,7 +20,7 @@ export const tasks = {
     fitBreak(brk, shelf(moves).lookup, approach),
   planDay: (day: DayInput): PlanResult => planDay(day),
   planWeek: ({ days, bestDays }: { days: readonly DayInput[]; bestDays?: number }): PlanResult[] =>
-    bestDays === undefined ? days.map(planDay) : planBestDays(days, bestDays),
+    bestDays === undefined ? days.map((day) => planDay(day)) : planBestDays(days, bestDays),
   simulate: ({ week, settings }: { week: readonly SimInput[]; settings: SimSettings }): SimResult =>
     simulate(week, settings),
   readCalendar: ({ text, window }: { text: string; window: ReadOptions }): ReturnType<typeof readCalendar> =>

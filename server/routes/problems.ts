@@ -67,6 +67,12 @@ export const planProblem = (failure: PlanFailure): FieldProblem => {
         message: 'together ask for more different counts than can be kept apart; use fewer windows',
         bound: failure.most,
       };
+    case 'tooManyWays':
+      return {
+        path: 'gridMin',
+        message: `leaves too many ways to plan the day with ${failure.counted} counts to keep: use steps of 5 minutes or more, or fewer counts`,
+        value: failure.gridMin,
+      };
     case 'lockedDoesNotFit':
       return {
         path: 'locked',

@@ -26,6 +26,8 @@ export const failureText = (failure: PlanFailure): string => {
       return `${failure.locked} breaks are set by hand${when(failure)}, the rule allows ${failure.maxCount}`;
     case 'tooManyCounts':
       return 'the rule counts more things at once than can be kept apart';
+    case 'tooManyWays':
+      return `with ${failure.counted} counts to keep and steps of ${failure.gridMin} min there are too many ways to plan the day; use longer steps or fewer counts`;
     case 'lockedDoesNotFit':
       return `the break set by hand at ${clock(failure.startMin)} is ${WHY[failure.why]}; move it or let it go`;
   }
