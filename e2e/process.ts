@@ -7,6 +7,8 @@ const root = resolve(import.meta.dirname, '..');
 
 /** The built application as a program of its own, which can be ended and started again. */
 export interface Program {
+  /** Its number among the processes of this machine. */
+  pid: number;
   url: string;
   /** Ends it, and takes a database of its own away. */
   stop: () => Promise<void>;
@@ -51,6 +53,7 @@ export const startProgram = async (
   });
   return {
     url,
+    pid: child.pid ?? 0,
     stop: async () => {
       child.kill('SIGINT');
       await ended(child);

@@ -8,6 +8,7 @@ const BENCHES = [
   'load',
   'edit',
   'health',
+  'office',
   'retime',
   'fit',
   'suggest',

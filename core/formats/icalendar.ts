@@ -1,5 +1,6 @@
 import ical, {
   ICalAlarmType,
+  type ICalCalendar,
   ICalCalendarMethod,
   ICalEventStatus,
   ICalEventTransparency,
@@ -107,6 +108,48 @@ export interface CalendarText {
   timeZoneBlock: (zone: string) => string | null;
 }
 
+/** An event as the library writes it, in a calendar of its own. */
+const addEvent = (calendar: ICalCalendar, entry: PublishedEntry, alarmMin: number | null): void => {
+  const start = momentOf(entry.date, entry.startMin, entry.zone);
+  const event = calendar.createEvent({
+    id: entry.uid,
+    sequence: entry.sequence,
+    stamp: DateTime.fromISO(entry.stamp, { zone: 'utc' }),
+    start,
+    end: start.plus({ minutes: entry.lengthMin }),
+    timezone: entry.zone,
+    summary: entry.summary,
+    description: entry.description,
+    location: entry.location || null,
+    status: entry.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
+    transparency: entry.cancelled ? ICalEventTransparency.TRANSPARENT : ICalEventTransparency.OPAQUE,
+  });
+  if (alarmMin !== null && !entry.cancelled)
+    event.createAlarm({
+      type: ICalAlarmType.display,
+      triggerBefore: alarmMin * 60,
+      description: entry.summary,
+    });
+};
+
+const EVENT = /^BEGIN:VEVENT\r\n[\s\S]*?^END:VEVENT\r\n/gm;
+/** So many events are kept as they were written: writing one takes a millisecond, and they seldom change. */
+const MOST_WRITTEN = 20_000;
+const written = new Map<string, string>();
+
+const eventText = (entry: PublishedEntry, alarmMin: number | null): string => {
+  const key = `${alarmMin} ${JSON.stringify(entry)}`;
+  let text = written.get(key);
+  if (text === undefined) {
+    const calendar = ical();
+    addEvent(calendar, entry, alarmMin);
+    text = `${calendar.toString()}\r\n`.match(EVENT)?.[0] ?? '';
+    if (written.size >= MOST_WRITTEN) written.clear();
+    written.set(key, text);
+  }
+  return text;
+};
+
 /**
  * Planned breaks as an iCalendar text (RFC 5545, RFC 7986): local times with their VTIMEZONE, one event a break,
  * its steps in plain text, a reminder before the start. Breaks that were given out and are not planned any more
@@ -128,27 +171,15 @@ export const calendarText = ({
     // No zone of the calendar itself: with one, the library writes DTSTAMP in it, and RFC 5545 wants UTC.
     timezone: { name: null, generator: timeZoneBlock },
   });
-  for (const entry of entries) {
-    const start = momentOf(entry.date, entry.startMin, entry.zone);
-    const event = calendar.createEvent({
-      id: entry.uid,
-      sequence: entry.sequence,
-      stamp: DateTime.fromISO(entry.stamp, { zone: 'utc' }),
-      start,
-      end: start.plus({ minutes: entry.lengthMin }),
-      timezone: entry.zone,
-      summary: entry.summary,
-      description: entry.description,
-      location: entry.location || null,
-      status: entry.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
-      transparency: entry.cancelled ? ICalEventTransparency.TRANSPARENT : ICalEventTransparency.OPAQUE,
-    });
-    if (alarmMin !== null && !entry.cancelled)
-      event.createAlarm({
-        type: ICalAlarmType.display,
-        triggerBefore: alarmMin * 60,
-        description: entry.summary,
-      });
-  }
-  return calendar.toString();
+  // One event of each zone, so that the library writes all that stands around events; then the events themselves.
+  const zones = new Map(entries.map((entry) => [entry.zone, entry]));
+  for (const entry of zones.values()) addEvent(calendar, entry, alarmMin);
+  const frame = calendar.toString();
+  if (entries.length === 0) return frame;
+  const at = frame.search(EVENT);
+  return (
+    frame.slice(0, at) +
+    entries.map((entry) => eventText(entry, alarmMin)).join('') +
+    frame.slice(at).replace(EVENT, '')
+  );
 };

@@ -20,6 +20,8 @@ export const CalendarSource = z.object({
   name: Line(60).min(1),
   /** Null for one that was read from a file. */
   address: Address.nullable().default(null),
+  /** It may be read from inside this machine or this network; elsewhere it is always. */
+  inside: z.boolean().default(false),
   /** Keep what events are called; without it nothing but their times is kept. */
   keepTitles: z.boolean().default(false),
 });

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
-import { type CalendarProblem, MOST_BYTES, type ReadTime, type Skipped } from '@kotabi/core/calendars';
+import type { CalendarProblem, ReadTime, Skipped } from '@kotabi/core/calendars';
 import type { CalendarSource, CalendarState } from '@kotabi/core/model';
 import { eq } from 'drizzle-orm';
 import type { Context } from '../context';
 import { calendars } from '../db/schema';
 import { DatabaseTrouble } from '../db/trouble';
 import { Refusal } from '../errors';
+import { fetchCalendar } from './fetch';
 
 const DAY_MS = 86_400_000;
 /** How far a copy reaches: some weeks back, so that past weeks can be planned late, and ahead. */
@@ -105,54 +106,6 @@ export const takeText = async (ctx: Context, source: CalendarSource, text: strin
   return { ok: true, events: read.events };
 };
 
-/** Reads a body up to the largest calendar; null when it is larger. */
-const bodyOf = async (response: Response): Promise<string | null> => {
-  const parts: Uint8Array[] = [];
-  let bytes = 0;
-  if (!response.body) return '';
-  const reader = response.body.getReader();
-  for (let part = await reader.read(); !part.done; part = await reader.read()) {
-    bytes += part.value.byteLength;
-    if (bytes > MOST_BYTES) {
-      await reader.cancel();
-      return null;
-    }
-    parts.push(part.value);
-  }
-  return Buffer.concat(parts).toString('utf8');
-};
-
-const hostOf = (address: string): string => (URL.canParse(address) ? new URL(address).host : '');
-
-const fetchText = async (
-  address: string,
-  patienceMs: number,
-): Promise<{ ok: true; text: string } | { ok: false; problem: string }> => {
-  try {
-    // Calendar programs write webcal for what is read over http or https.
-    const response = await fetch(
-      address.replace(/^webcal(s?):/, (_, s) => (s ? 'https:' : 'http:')),
-      {
-        signal: AbortSignal.timeout(patienceMs),
-        headers: { Accept: 'text/calendar' },
-      },
-    );
-    if (!response.ok) return { ok: false, problem: `The calendar service answered with ${response.status}.` };
-    const text = await bodyOf(response);
-    return text === null
-      ? { ok: false, problem: `The calendar has more than ${MOST_BYTES} bytes; it is not read.` }
-      : { ok: true, text };
-  } catch (error) {
-    const slow = (error as Error).name === 'TimeoutError';
-    return {
-      ok: false,
-      problem: slow
-        ? `The calendar service ${hostOf(address)} did not answer within ${patienceMs / 1000} s.`
-        : `The calendar service ${hostOf(address)} cannot be reached.`,
-    };
-  }
-};
-
 /** Asks a subscribed calendar anew. A failure is kept as such, and the last good copy stays in use. */
 export const refresh = async (
   ctx: Context,
@@ -160,7 +113,7 @@ export const refresh = async (
   patienceMs = PATIENCE_MS,
 ): Promise<Taken> => {
   if (source.address === null) return { ok: false, problem: 'It was read from a file; choose a newer file.' };
-  const got = await fetchText(source.address, patienceMs);
+  const got = await fetchCalendar(source.address, source.inside, patienceMs);
   const taken: Taken = got.ok
     ? await takeText(ctx, source, got.text).catch((error: unknown): Taken => {
         // One that cannot be read in time is that calendar's problem, and nobody else's.

@@ -26,10 +26,14 @@ const breakOf = async (ctx: Context): Promise<(id: string) => CalendarBreak | un
   const lookup = await ctx.lookup();
   const approach = await ctx.approach();
   const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
+  const told = new Map<string, CalendarBreak | undefined>();
   return (id) => {
-    const brk = breaks.get(id);
-    const found = brk && resolveBreak(brk, lookup, approach);
-    return found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined;
+    if (!told.has(id)) {
+      const brk = breaks.get(id);
+      const found = brk && resolveBreak(brk, lookup, approach);
+      told.set(id, found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined);
+    }
+    return told.get(id);
   };
 };
 

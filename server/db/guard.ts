@@ -35,6 +35,8 @@ export const isFile = ({ url }: Place): boolean => url.startsWith('file:');
 class Line {
   /** How often a connection has been made. */
   opened = 0;
+  /** How often something has been run and has ended. */
+  runs = 0;
   private client: Client | null = null;
   /** One thing after the other: each begins when the one before it has ended, however it ended. */
   private last: Promise<unknown> = Promise.resolve();
@@ -83,8 +85,8 @@ class Line {
     // Counted from here, so that those behind one that waits in vain do not wait as long again each.
     const until = Date.now() + this.patienceMs;
     const result = this.last.then(() => this.attempt(work, until));
-    this.last = result.catch(() => {});
-    return result;
+    this.last = result.catch(() => {}).then(() => void this.runs++);
+    return this.last.then(() => result);
   }
 
   /** Ends the connection after what is under way. */
@@ -93,6 +95,9 @@ class Line {
     this.drop();
   }
 }
+
+/** What other programs change in the file is seen after so long at the most; what this one changes at once. */
+const OTHERS_EVERY_MS = 200;
 
 const READS = /^\s*(select|with|explain|pragma)\b/i;
 
@@ -104,6 +109,8 @@ const READS = /^\s*(select|with|explain|pragma)\b/i;
 export class Guard implements Client {
   closed = false;
   readonly protocol: string;
+  /** What other programs, and ourselves, have changed: looked at once in a while. */
+  private others = { at: 0, version: '' };
   private readonly writing: Line;
   private readonly reading: Line;
 
@@ -152,13 +159,17 @@ export class Guard implements Client {
   }
 
   /**
-   * Something that is the same for as long as nobody, in this program or another, has changed anything; null where that
-   * cannot be told.
+   * Something that is the same for as long as nobody, in this program or (a moment ago) another, has changed anything;
+   * null where that cannot be told.
    */
   async state(): Promise<string | null> {
     if (this.protocol !== 'file') return null;
-    const { rows } = await this.reading.run((client) => client.execute('PRAGMA data_version'));
-    return `${this.reading.opened}.${rows[0]?.[0]}`;
+    if (Date.now() - this.others.at >= OTHERS_EVERY_MS) {
+      const at = Date.now();
+      const { rows } = await this.reading.run((client) => client.execute('PRAGMA data_version'));
+      this.others = { at, version: `${this.reading.opened}.${rows[0]?.[0]}` };
+    }
+    return `${this.writing.runs}.${this.others.version}`;
   }
 
   /** Runs statements, all or none, with another database file beside this one under the name `other`. */

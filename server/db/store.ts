@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Change, Kept } from '@kotabi/core/model';
-import { and, eq, type SQL, sql } from 'drizzle-orm';
+import { and, eq, getTableColumns, inArray, type SQL, sql } from 'drizzle-orm';
 import { actor } from '../access/actor';
 import { inGroupsOf, type Wish } from '../access/may';
 import { isSealed, type Seal, sealName } from '../seal/seal';
@@ -35,11 +35,31 @@ export class Unreadable extends Error {
   }
 }
 
+/** So many things of a kind are held as they were read. */
+const MOST_KNOWN = 5000;
+/** So many rows are asked for by their ids at once. */
+const AT_ONCE = 500;
+
+/** What a row is known by: settings of several instructors have the same id. */
+const keyOf = (row: Row): string => `${row.owner ?? ''} ${row.id}`;
+
+/** A value that nobody can change, all of it. */
+const frozen = <V>(value: V): V => {
+  if (value !== null && typeof value === 'object' && !Object.isFrozen(value)) {
+    Object.freeze(value);
+    for (const own of Object.values(value)) frozen(own);
+  }
+  return value;
+};
+
 /**
  * Reads and writes things of one kind, on behalf of whoever asks: what they may not see is not there, and what they may
  * only look at is not changed. All writes are single batches, so each is kept whole or not at all.
  */
 export class Store<T extends { id: string }> {
+  /** Things as they were read last. */
+  private readonly known = new Map<string, { state: string; kept: Kept<T> }>();
+
   constructor(
     private readonly db: Database,
     readonly kind: KeptKind<T>,
@@ -64,14 +84,22 @@ export class Store<T extends { id: string }> {
     return { ...this.rowOf(value, 1, updatedAt), ...(this.kind.owned && { owner: actor()?.id ?? '' }) };
   }
 
-  /** The thing in a row, whatever shape it was kept in. */
+  /**
+   * The thing in a row, whatever shape it was kept in. A state that was read before is given again: it is one and the
+   * same object for everybody, and nobody may change it.
+   */
   read(row: Row): Kept<T> {
     const { name, schema, back } = this.kind;
+    const known = this.knownOf(row);
+    if (known) return known;
     try {
       const open = isSealed(row.data) ? this.seal.open(row.data, sealName(name, row.id)) : row.data;
       const data = upToDate(name, row.shape, open) as object;
-      const value = schema.parse({ ...data, ...back(row) });
-      return { version: row.version, updatedAt: row.updatedAt, value };
+      const value = frozen(schema.parse({ ...data, ...back(row) }));
+      const kept = { version: row.version, updatedAt: row.updatedAt, value };
+      if (this.known.size >= MOST_KNOWN) this.known.clear();
+      this.known.set(keyOf(row), { state: this.stateOf(row), kept });
+      return kept;
     } catch (error) {
       throw new Unreadable(name, row, error);
     }
@@ -83,12 +111,38 @@ export class Store<T extends { id: string }> {
     return who ? this.kind.may(who.id, wish) : undefined;
   }
 
-  private async rows(where?: SQL, order?: SQL, wish: Wish = 'look'): Promise<Row[]> {
-    return (await this.db
-      .select()
-      .from(this.kind.table)
-      .where(and(where, this.kind.there, this.allowed(wish)))
-      .orderBy(order ?? sql`rowid`)) as Row[];
+  /** What tells one state of a row from another, without what is in it. */
+  private stateOf(row: Row): string {
+    return JSON.stringify([row.version, row.updatedAt, row.shape, this.kind.back(row)]);
+  }
+
+  private knownOf(row: Row): Kept<T> | undefined {
+    const known = this.known.get(keyOf(row));
+    return known?.state === this.stateOf(row) ? known.kept : undefined;
+  }
+
+  /** The rows that meet a condition. What is in them is only asked for where it is not known yet. */
+  private async rows(where?: SQL, order?: SQL): Promise<Row[]> {
+    const { table, there } = this.kind;
+    const { data: _, ...light } = getTableColumns(table);
+    const rows = (await this.db
+      .select(light)
+      .from(table)
+      .where(and(where, there, this.allowed('look')))
+      .orderBy(order ?? sql`rowid`)) as unknown as Row[];
+    const unknown = rows.filter((row) => !this.knownOf(row));
+    if (unknown.length === 0) return rows;
+    const whole = new Map<string, Row>();
+    for (let from = 0; from < unknown.length; from += AT_ONCE) {
+      const ids = unknown.slice(from, from + AT_ONCE).map((row) => row.id);
+      const found = await this.db
+        .select()
+        .from(table)
+        .where(and(inArray(table.id, ids), this.allowed('look')));
+      for (const row of found as Row[]) whole.set(keyOf(row), row);
+    }
+    // One that has gone meanwhile is not there.
+    return rows.flatMap((row) => (this.knownOf(row) ? [row] : (whole.get(keyOf(row)) ?? [])));
   }
 
   private tryRead(row: Row): Kept<T> | Unreadable {

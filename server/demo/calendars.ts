@@ -64,5 +64,7 @@ export const demoCalendars = (standIn: string): CalendarSource[] =>
       name,
       address: `${standIn}/calendars/${id}.ics`,
       keepTitles: id === 'claims-team',
+      // The stand-in service runs on this machine.
+      inside: true,
     });
   });

@@ -48,7 +48,7 @@ export const subscribeDemo = async (ctx: Context, standIn: string, isNew: boolea
   for (const calendar of demoCalendars(standIn)) {
     const kept = await ctx.calendars.get(calendar.id);
     if (!kept && !isNew) continue;
-    const value = { ...(kept?.value ?? calendar), address: calendar.address };
+    const value = { ...(kept?.value ?? calendar), address: calendar.address, inside: true };
     await ctx.calendars.put({ baseVersion: kept?.version ?? 0, value });
     await refresh(ctx, value);
   }

@@ -1,7 +1,9 @@
+import { createHash } from 'node:crypto';
+import { gzipSync } from 'node:zlib';
 import { calendarText } from '@kotabi/core/formats';
 import { type Feed, FeedRequest } from '@kotabi/core/model';
 import { and, eq, isNull } from 'drizzle-orm';
-import type { Express, Response } from 'express';
+import type { Express, Request, Response } from 'express';
 import { nanoid } from 'nanoid';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
 import { publish } from '../calendars/entries';
@@ -22,13 +24,30 @@ export const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_bl
 interface Given {
   state: string;
   day: string;
-  text: string;
+  /** The text, as it is and compressed, and the mark by which a reader knows it again. */
+  text: Buffer;
+  packed: Buffer;
+  etag: string;
 }
+const made = (text: string, state: string, day: string): Given => ({
+  state,
+  day,
+  text: Buffer.from(text),
+  packed: gzipSync(text),
+  etag: `"${createHash('sha256').update(text).digest('base64url').slice(0, 24)}"`,
+});
 /** So many are held; subscribers ask every quarter of an hour, nearly always for the same. */
 const MOST_GIVEN = 500;
 
-const sendCalendar = (res: Response, text: string): void =>
-  void res.set('Cache-Control', 'no-cache').type('text/calendar').send(text);
+const sendCalendar = (req: Request, res: Response, { text, packed, etag }: Given): void => {
+  res.set({ 'Cache-Control': 'no-cache', ETag: etag, Vary: 'Accept-Encoding' }).type('text/calendar');
+  if (req.fresh) {
+    res.status(304).end();
+    return;
+  }
+  if (req.acceptsEncodings('gzip')) res.set('Content-Encoding', 'gzip').send(packed);
+  else res.send(text);
+};
 
 /** Calendar addresses: made, revoked, and answered. */
 export const feedRoutes = (app: Express, ctx: Context): void => {
@@ -43,6 +62,20 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       refreshMin: REFRESH_MIN,
       timeZoneBlock,
     });
+  };
+  const inHand = new Map<string, Promise<Given>>();
+  const make = async (token: string, state: string | null, day: string): Promise<Given> => {
+    const [feed] = await ctx.db.select().from(feeds).where(eq(feeds.token, token));
+    if (!feed) throw notFound('calendar', token);
+    if (feed.revokedAt !== null)
+      throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
+    // Of the state from before it was made: what is changed meanwhile makes it anew.
+    const now = made(await ctx.asOwnerOf(feed.groupId, () => calendarOf(feed)), state ?? '', day);
+    if (state !== null) {
+      if (given.size >= MOST_GIVEN) given.clear();
+      given.set(token, now);
+    }
+    return now;
   };
   route(app, '/api/groups/:id/feeds', 'instructor', {
     get: async (req, res) => {
@@ -99,19 +132,12 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       const day = ctx.now().toISOString().slice(0, 10);
       const state = await ctx.db.$client.state();
       const last = given.get(token);
-      if (last && last.state === state && last.day === day) return sendCalendar(res, last.text);
-      const [feed] = await ctx.db.select().from(feeds).where(eq(feeds.token, token));
-      if (!feed) throw notFound('calendar', token);
-      if (feed.revokedAt !== null)
-        throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
-      const text = await ctx.asOwnerOf(feed.groupId, () => calendarOf(feed));
-      // What was just written down of it counts as given out with it.
-      const after = await ctx.db.$client.state();
-      if (after !== null) {
-        if (given.size >= MOST_GIVEN) given.clear();
-        given.set(token, { state: after, day, text });
-      }
-      sendCalendar(res, text);
+      if (last && last.state === state && last.day === day) return sendCalendar(req, res, last);
+      // Many ask at once after a change: it is made once for all of them.
+      const key = `${token} ${state} ${day}`;
+      const making = inHand.get(key) ?? make(token, state, day).finally(() => inHand.delete(key));
+      if (state !== null) inHand.set(key, making);
+      sendCalendar(req, res, await making);
     },
   });
 };

@@ -1,6 +1,7 @@
 import type { CalendarState, Kept } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { REFRESH_MS, refresh, refreshDue } from '../calendars/copies';
+import { fetchCalendar, isOutside } from '../calendars/fetch';
 import { listen } from '../listen';
 import { createStandIn } from '../stand-ins/calendars';
 import { group, startServer } from './harness';
@@ -91,7 +92,7 @@ describe('a calendar from a file', () => {
     [
       'without end',
       file(event('x', '20200101T000000Z', '20200101T000001Z', 'RRULE:FREQ=SECONDLY')),
-      'repeats more than 50000 times',
+      'repeats more than 20000 times',
     ],
   ])('%s is refused with a sentence, and what was there stays', async (_, text, words) => {
     const before = await stateOf('c1');
@@ -128,13 +129,48 @@ describe('a calendar from a file', () => {
   });
 });
 
+describe('an address inside this machine or network', () => {
+  it('is told from those that everybody reaches', () => {
+    // Ranges of RFC 6890 and their likes.
+    for (const inside of [
+      '127.0.0.1',
+      '10.1.2.3',
+      '172.16.0.9',
+      '192.168.1.1',
+      '169.254.169.254',
+      '100.64.0.1',
+      '0.0.0.0',
+      '::1',
+      'fe80::1',
+      'fd00::1',
+      '::ffff:127.0.0.1',
+      'not an address',
+    ])
+      expect([inside, isOutside(inside)]).toEqual([inside, false]);
+    for (const outside of ['93.184.216.34', '2606:2800:220:1::1'])
+      expect([outside, isOutside(outside)]).toEqual([outside, true]);
+  });
+
+  it('is only read where that is allowed for the calendar, by number and by name', async () => {
+    const { port } = new URL(address);
+    for (const host of ['127.0.0.1', 'localhost', '[::1]', '2130706433', '0x7f.1']) {
+      const got = await fetchCalendar(`http://${host}:${port}/calendars/tome.ics`, false, 2000);
+      expect([host, got]).toEqual([
+        host,
+        { ok: false, problem: expect.stringContaining('is inside this machine') },
+      ]);
+    }
+    expect(await fetchCalendar(`${address}/calendars/tome.ics`, true, 2000)).toMatchObject({ ok: true });
+  });
+});
+
 describe('a subscribed calendar', () => {
   const ask = () => app.send<CalendarState>('POST', '/api/calendars/s1/refresh', {});
 
   it('is read from its address, for its person only', async () => {
     await app.put(
       '/api/calendars/s1',
-      source('s1', { personId: 'p1', address: `${address}/calendars/tome.ics` }),
+      source('s1', { personId: 'p1', address: `${address}/calendars/tome.ics`, inside: true }),
     );
     expect((await ask()).body.problem).toBeNull();
     expect(await busy('2026-11-26', '&personId=p1')).toEqual([[840, 900, '']]);

@@ -105,4 +105,35 @@ describe('a calendar that was given out', () => {
     await app.send('DELETE', `/api/feeds/${feed.token}`);
     expect((await app.get(`/calendars/${feed.token}.ics`)).status).toBe(410);
   });
+
+  it('a week with days of another week or one day twice, and a week moved onto another one', async () => {
+    const week = (id: string, startDate: string, dates: string[]) => ({
+      id,
+      groupId: 'g1',
+      startDate,
+      rule: {},
+      days: dates.map((date) => ({ date })),
+    });
+    const put = (value: { id: string }, baseVersion = 0) =>
+      app.fails('PUT', `/api/weeks/${value.id}`, { baseVersion, value });
+    expect((await put(week('w1', '2026-11-23', ['2026-11-30']))).body.fields).toEqual([
+      {
+        path: 'value.days.0.date',
+        message: 'must lie in the week, 2026-11-23 to 2026-11-29',
+        bound: '2026-11-23',
+        value: '2026-11-30',
+      },
+    ]);
+    expect((await put(week('w1', '2026-11-23', ['2026-11-23', '2026-11-23']))).body.fields[0]).toMatchObject({
+      path: 'value.days.1.date',
+      message: 'stands in the week twice',
+    });
+    expect((await put(week('w1', '2026-11-23', ['2026-11-23', '2026-11-29']))).status).toBe(201);
+    expect((await put(week('w2', '2026-11-30', []))).status).toBe(201);
+    expect(await put(week('w2', '2026-11-23', []), 1)).toMatchObject({
+      status: 409,
+      body: { code: 'conflict' },
+    });
+    expect(await put(week('w3', '2026-11-23', []))).toMatchObject({ status: 409 });
+  });
 });

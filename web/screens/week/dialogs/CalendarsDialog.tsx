@@ -44,6 +44,7 @@ export const CalendarsDialog = ({
   const [address, setAddress] = useState('');
   const [whose, setWhose] = useState(OF_GROUP);
   const [keepTitles, setKeepTitles] = useState(false);
+  const [inside, setInside] = useState(false);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const again = async (): Promise<void> => {
@@ -58,6 +59,7 @@ export const CalendarsDialog = ({
     name: name.trim() || people.find((p) => p.id === whose)?.name || group.name,
     address: null,
     keepTitles,
+    inside,
     ...more,
   });
   const doing = async (work: () => Promise<void>): Promise<void> => {
@@ -192,6 +194,13 @@ export const CalendarsDialog = ({
         />
         <Checkbox checked={keepTitles} onChange={(e) => setKeepTitles(e.target.checked)}>
           keep the titles
+        </Checkbox>
+        <Checkbox
+          checked={inside}
+          onChange={(e) => setInside(e.target.checked)}
+          style={{ gridColumn: '1 / -1' }}
+        >
+          the address is inside our own network, and may be read there
         </Checkbox>
         <Input
           aria-label="Address of the calendar"

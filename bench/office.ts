@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import { setTimeout as sleep } from 'node:timers/promises';
+import type { Break, Feed, Kept } from '@kotabi/core/model';
+import { startProgram } from '../e2e/process';
+
+// An office at work: 200 calendars that ask every 15 seconds (calendar programs do every 15 minutes), 200 people who look
+// at something every 3 seconds, 5 instructors whose work saves itself every second. By itself it
+// runs for 20 seconds; KOTABI_LOAD_SEC=300 makes it five minutes.
+const SECONDS = Number(process.env.KOTABI_LOAD_SEC ?? 20);
+const [SUBSCRIBERS, READERS, EDITORS] = [200, 200, 5];
+const app = await startProgram({ demo: true });
+
+const at = (list: number[], share: number): number =>
+  list.sort((a, b) => a - b)[Math.floor(list.length * share)] ?? 0;
+const memoryMb = (): number =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${app.pid}/status`, 'utf8'))?.[1] ?? 0) / 1000;
+
+const feeds: string[] = [];
+for (const group of ['timetable-desk', 'call-desk', 'claims'])
+  for (let n = 0; n < 3; n++) {
+    const made = await fetch(`${app.url}/api/groups/${group}/feeds`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ personId: null, alarmMin: null }),
+    });
+    feeds.push(((await made.json()) as Feed).token);
+  }
+
+// Every calendar once, so that the start of the server is not what is measured.
+for (const token of feeds) await (await fetch(`${app.url}/calendars/${token}.ics`)).arrayBuffer();
+await sleep(3000);
+
+const reads: number[] = [];
+const writes: number[] = [];
+const feedTimes: number[] = [];
+let errors = 0;
+const end = Date.now() + SECONDS * 1000;
+const ask = async (into: number[], path: string, init?: RequestInit): Promise<Response> => {
+  const began = performance.now();
+  const response = await fetch(app.url + path, init);
+  await response.clone().arrayBuffer();
+  into.push(performance.now() - began);
+  if (response.status >= 400) errors++;
+  return response;
+};
+/** Does something again and again, with a pause in between that is different for each. */
+const again = async (n: number, pauseMs: number, work: () => Promise<unknown>): Promise<void> => {
+  await sleep((n * 37) % pauseMs);
+  while (Date.now() < end) {
+    await work().catch(() => errors++);
+    await sleep(pauseMs);
+  }
+};
+const READ = [
+  '/api/groups',
+  '/api/breaks',
+  '/api/moves',
+  '/api/sessions',
+  '/breaks',
+  '/api/groups/timetable-desk/people',
+];
+const breaks = ((await (await fetch(`${app.url}/api/breaks`)).json()) as Kept<Break>[]).slice(0, EDITORS);
+const before = memoryMb();
+await Promise.all([
+  ...Array.from({ length: SUBSCRIBERS }, (_, n) =>
+    again(n, 15_000, () => ask(feedTimes, `/calendars/${feeds[n % feeds.length]}.ics`)),
+  ),
+  ...Array.from({ length: READERS }, (_, n) =>
+    again(n, 3000, () => ask(reads, READ[n % READ.length] ?? '/api/groups')),
+  ),
+  ...breaks.map((kept, n) => {
+    let { version } = kept;
+    return again(n, 1000, async () => {
+      const value = { ...kept.value, name: `${kept.value.name} ${version}`.slice(0, 80) };
+      const answer = await ask(writes, `/api/breaks/${value.id}`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ baseVersion: version, value }),
+      });
+      version = ((await answer.json()) as Kept<Break>).version;
+    });
+  }),
+]);
+const line = (what: string, list: number[]): string =>
+  `${what}: ${list.length}, half under ${at(list, 0.5).toFixed(1)} ms, 99 % under ${at(list, 0.99).toFixed(1)} ms`;
+console.log(
+  `${SECONDS} s with ${SUBSCRIBERS} subscribers, ${READERS} readers, ${EDITORS} editors: ${errors} errors, ` +
+    `memory ${before.toFixed(0)} to ${memoryMb().toFixed(0)} MB\n` +
+    [line('calendars', feedTimes), line('reads', reads), line('writes', writes)].join('\n'),
+);
+
+// How many calendars a second, one after the other on a few connections, while nothing changes.
+const stop = Date.now() + 3000;
+let given = 0;
+await Promise.all(
+  Array.from({ length: 8 }, async () => {
+    while (Date.now() < stop) {
+      await (await fetch(`${app.url}/calendars/${feeds[0]}.ics`)).arrayBuffer();
+      given++;
+    }
+  }),
+);
+console.log(
+  `calendars while nothing changes: ${Math.round(given / 3)} a second (both ends on this machine; goal 1,000)`,
+);
+await app.stop();
