@@ -12,7 +12,8 @@ export type Fix =
   | { do: 'dose'; stepId: string; amount: number; unit: 's' | 'breaths' | 'times' }
   | { do: 'whole breaths'; stepId: string }
   | { do: 'rung'; stepId: string; rung: string }
-  | { do: 'swap'; stepId: string; moveId: string; name: string }
+  /** With a rung where it is not the one that is usual. */
+  | { do: 'swap'; stepId: string; moveId: string; name: string; rung?: string }
   | { do: 'add'; moveId: string; name: string; beforeId: string | null }
   | { do: 'move'; stepId: string; beforeId: string }
   | { do: 'announce'; text: string }
@@ -87,9 +88,9 @@ const appliers: { [D in Fix['do']]: Apply<Extract<Fix, { do: D }>> } = {
     change(draft, stepId, (s) => {
       s.rung = rung;
     }),
-  swap: (draft, { stepId, moveId }, context) => {
+  swap: (draft, { stepId, moveId, rung }, context) => {
     const step = fresh(moveId, context);
-    if (step) change(draft, stepId, (s) => swapTo(s, step));
+    if (step) change(draft, stepId, (s) => swapTo(s, { ...step, ...(rung !== undefined && { rung }) }));
   },
   add: (draft, { moveId, beforeId }, context) => {
     const step = fresh(moveId, context);

@@ -9,7 +9,7 @@ import {
   type Thing,
 } from '../model';
 import { type Demand, demandsOf } from './demands';
-import { type NeedRule, rulesOf } from './need-rules';
+import { type NeedRule, needRules, rulesOf } from './need-rules';
 
 /** The room as it bears on what can be done: chairs, space, and the things at hand. */
 export interface Room {
@@ -20,6 +20,8 @@ export interface Room {
 /** A reason in a phrase, and the limit it comes from; `room` for what is simply not there. */
 export interface Reason {
   limit: PersonLimit | RoomLimit | 'things';
+  /** What the step asks that the limit speaks of; `things` for what is not there. */
+  demand: Demand | 'things';
   why: string;
   weight: NeedRule['weight'];
 }
@@ -30,10 +32,14 @@ export const VERDICTS: readonly Verdict[] = ['fine', 'easier rung', 'another mov
 
 export interface Answer {
   verdict: Verdict;
-  /** Name of the rung to use, for `easier rung`; `seated` stands for the same move on the seat. */
+  /** Name of the rung to use: of the same move, or of the one to do instead. Left out where it is the planned or usual one. */
   rung?: string;
+  /** The position to do it in, where it is another one than planned: on the seat instead of standing. */
+  position?: Position;
   /** Id of the move to do instead, for `another move`. */
   instead?: string;
+  /** The move to do instead is for another area: there is none for the same one. */
+  otherArea?: true;
   /** Why it is not simply fine. */
   reasons: Reason[];
   /** Words of care that remain with the answer that is given. */
@@ -55,35 +61,32 @@ const met = (
       .filter(
         ({ demand, areas }) => demands.has(demand) && (!areas || areas.some((a) => move.areas.includes(a))),
       )
-      .map(({ why, weight }): Reason => ({ limit, why, weight })),
+      .map(({ demand, why, weight }): Reason => ({ limit, demand, why, weight })),
   );
 
 const missingThings = (move: Move, rungName: string | undefined, room: Room): Reason[] =>
   [...move.things, ...(rungOf(move, rungName)?.things ?? [])]
     .filter((thing) => FETCHED.includes(thing) && !room.things.includes(thing))
-    .map((thing) => ({ limit: 'things', why: `no ${thing} at hand`, weight: 'avoid' }));
+    .map((thing) => ({ limit: 'things', demand: 'things', why: `no ${thing} at hand`, weight: 'avoid' }));
 
 interface Try {
   serious: Reason[];
   care: Reason[];
 }
 
-/** Standing moves that can be done on the seat ask nothing of standing there. */
-const seatedDemands = (demands: ReadonlySet<Demand>): ReadonlySet<Demand> =>
-  new Set([...demands].filter((d) => d !== 'standing'));
+/** A move as it will be done: with a rung (-1 where it has none), in a position. */
+interface Variant {
+  move: Move;
+  rung: number;
+  position: Position;
+}
 
-const tryRung = (
-  move: Move,
-  name: string | undefined,
-  limits: readonly (PersonLimit | RoomLimit)[],
-  room: Room,
-  seated: boolean,
-): Try => {
-  const demands = demandsOf(move, name);
-  const reasons = [
-    ...met(move, seated ? seatedDemands(demands) : demands, limits),
-    ...missingThings(move, name, room),
-  ];
+const nameOf = ({ move, rung }: Variant): string | undefined => move.rungs[rung]?.name;
+
+const tryOut = (variant: Variant, limits: readonly (PersonLimit | RoomLimit)[], room: Room): Try => {
+  const { move, position } = variant;
+  const name = nameOf(variant);
+  const reasons = [...met(move, demandsOf(move, name, position), limits), ...missingThings(move, name, room)];
   return {
     serious: reasons.filter((r) => r.weight !== 'care'),
     care: reasons.filter((r) => r.weight === 'care'),
@@ -95,6 +98,16 @@ const unique = (reasons: readonly Reason[]): Reason[] => [
 ];
 
 const SEATED: readonly Position[] = ['back', 'edge'];
+/** On the seat as well, where a step is planned standing and the move can be done there. */
+const seatsFor = (move: Move, position: Position): readonly Position[] =>
+  position === 'standing' ? SEATED.filter((p) => p === move.position || move.alsoIn.includes(p)) : [];
+
+/** What can be done of a move instead of a variant: that one first, then on the seat, then rung by rung below. */
+const downFrom = ({ move, rung, position }: Variant): Variant[] => {
+  const positions = [position, ...seatsFor(move, position)];
+  const rungs = Array.from({ length: Math.max(1, rung + 1) }, (_, n) => rung - n);
+  return rungs.flatMap((r) => positions.map((p): Variant => ({ move, rung: r, position: p })));
+};
 
 interface Asked {
   move: Move;
@@ -104,79 +117,120 @@ interface Asked {
   position?: Position;
 }
 
-const answerOnce = (
-  { move, rung, position }: Asked,
-  limits: readonly (PersonLimit | RoomLimit)[],
-  room: Room,
-): Answer & { avoided: boolean } => {
-  const planned = rungOf(move, rung)?.name;
-  const sits = position !== undefined && SEATED.includes(position);
-  const now = tryRung(move, planned, limits, room, sits);
-  if (now.serious.length === 0)
-    return { verdict: 'fine', reasons: [], care: unique(now.care), avoided: false };
-  const reasons = unique(now.serious);
-  const from = planned === undefined ? -1 : move.rungs.findIndex((r) => r.name === planned);
-  const easier = move.rungs
-    .slice(0, Math.max(0, from))
-    .reverse()
-    .map(({ name }) => ({ name, ...tryRung(move, name, limits, room, sits) }));
-  // The nearest rung that asks nothing serious; else, where something must be avoided, the nearest one that
-  // leaves only what is eased with a word.
-  const clear = easier.find((r) => r.serious.length === 0);
-  const eased = easier.find((r) => r.serious.every((reason) => reason.weight === 'ease'));
-  const lower = clear ?? (now.serious.some((r) => r.weight === 'avoid') ? eased : undefined);
-  if (lower)
-    return {
-      verdict: 'easier rung',
-      rung: lower.name,
-      reasons,
-      care: unique([...lower.serious, ...lower.care]),
-      avoided: false,
-    };
-  if (move.position === 'standing' && move.alsoIn.some((p) => SEATED.includes(p))) {
-    const onSeat = tryRung(move, planned, limits, room, true);
-    if (onSeat.serious.length === 0)
-      return { verdict: 'easier rung', rung: 'seated', reasons, care: unique(onSeat.care), avoided: false };
-  }
-  // What should only be eased, and has no easier rung, is done with a word of care.
-  if (now.serious.every((r) => r.weight === 'ease')) {
-    const lowest = move.rungs[0]?.name;
-    const hasLower = from > 0 && lowest !== undefined;
-    return {
-      verdict: hasLower ? 'easier rung' : 'fine',
-      ...(hasLower && { rung: lowest }),
-      reasons: hasLower ? reasons : [],
-      care: unique([...now.serious, ...now.care]),
-      avoided: false,
-    };
-  }
-  return { verdict: 'leave out', reasons, care: [], avoided: true };
+const variantOf = ({ move, rung, position }: Asked): Variant => {
+  const name = rungOf(move, rung)?.name;
+  return {
+    move,
+    rung: name === undefined ? -1 : move.rungs.findIndex((r) => r.name === name),
+    position: position ?? move.position,
+  };
 };
 
-/** The nearest move to do instead that passes: first what the move names, then what those name in turn. */
-const nearest = (move: Move, lookup: MoveLookup, passes: (other: Move) => boolean): string | undefined => {
-  const seen = new Set([move.id]);
+/**
+ * The highest rung that asks nothing serious of any of the limits; else, where all that is left on the lowest one is to
+ * be eased, that one with a word of care. A limit more only ever takes possibilities away, so it never loosens an answer.
+ */
+const passing = (
+  variant: Variant,
+  limits: readonly (PersonLimit | RoomLimit)[],
+  room: Room,
+): { variant: Variant; care: Reason[]; clear: boolean } | null => {
+  const all = downFrom(variant);
+  for (const one of all) {
+    const { serious, care } = tryOut(one, limits, room);
+    if (serious.length === 0) return { variant: one, care: unique(care), clear: true };
+  }
+  const lowest = all.filter((one) => one.rung === all.at(-1)?.rung);
+  for (const one of lowest) {
+    const { serious, care } = tryOut(one, limits, room);
+    if (serious.every((r) => r.weight === 'ease'))
+      return { variant: one, care: unique([...serious, ...care]), clear: false };
+  }
+  return null;
+};
+
+/** So many limits would have somebody avoid a variant: how much it asks of bodies as such. */
+const risk = (variant: Variant): number => {
+  const demands = demandsOf(variant.move, nameOf(variant), variant.position);
+  const avoided = needRules.filter(
+    ({ demand, weight, areas }) =>
+      weight === 'avoid' &&
+      demands.has(demand) &&
+      (!areas || areas.some((a) => variant.move.areas.includes(a))),
+  );
+  return new Set(avoided.map((rule) => rule.limit)).size;
+};
+
+/** How far one looks through what moves name instead of each other. */
+const INSTEAD_DEPTH = 3;
+
+/** The moves that are named instead of one, then those that these name in turn: the nearest first. */
+const insteadOf = (move: Move, lookup: MoveLookup): Move[] => {
+  const seen = new Map<string, Move>([[move.id, move]]);
   let layer = [move];
   for (let depth = 0; depth < INSTEAD_DEPTH; depth++) {
-    const next = layer
+    layer = layer
       .flatMap((m) => m.instead)
       .filter((id) => !seen.has(id))
       .flatMap((id) => lookup(id) ?? [])
-      .filter((m) => !m.archived);
-    for (const other of next) {
-      if (seen.has(other.id)) continue;
-      seen.add(other.id);
-      if (passes(other)) return other.id;
-    }
-    layer = next;
+      .filter((m) => {
+        if (m.archived || seen.has(m.id)) return false;
+        seen.set(m.id, m);
+        return true;
+      });
   }
-  return undefined;
+  return [...seen.values()].slice(1);
 };
-const INSTEAD_DEPTH = 3;
+
+/** A variant of another move that is fine as it is: of the same area where there is one, and asking no more of a body. */
+const replacement = (
+  planned: Variant,
+  limits: readonly (PersonLimit | RoomLimit)[],
+  room: Room,
+  lookup: MoveLookup,
+): Pick<Answer, 'instead' | 'rung' | 'position' | 'otherArea' | 'care'> | null => {
+  const most = risk(planned);
+  const fitting = insteadOf(planned.move, lookup).flatMap((move) => {
+    // Nobody gets up for what replaces something done on the seat.
+    if (move.position === 'standing' && planned.position !== 'standing') return [];
+    if (move.position === 'floor' && planned.position !== 'floor') return [];
+    const usual = variantOf({ move });
+    const found = passing(usual, limits, room);
+    if (!found || risk(found.variant) > most) return [];
+    const same = move.areas.some((a) => planned.move.areas.includes(a));
+    // For another area only what asks nothing serious at all.
+    if (!same && !found.clear) return [];
+    return [{ usual, ...found, same, place: (same ? 0 : 2) + (found.clear ? 0 : 1) }];
+  });
+  // Of those that serve alike the nearest.
+  const [best] = fitting.sort((a, b) => a.place - b.place);
+  if (!best) return null;
+  const { variant, usual, care, same } = best;
+  return {
+    instead: variant.move.id,
+    ...chosen(variant, usual),
+    ...(!same && { otherArea: true }),
+    care,
+  };
+};
+
+/** What differs in a variant from the one that is planned, or usual. */
+const chosen = (variant: Variant, planned: Variant): Pick<Answer, 'rung' | 'position'> => {
+  const rung = variant.rung === planned.rung ? undefined : nameOf(variant);
+  return {
+    ...(rung !== undefined && { rung }),
+    ...(variant.position !== planned.position && { position: variant.position }),
+  };
+};
+
+/** Nothing is told to be done where a doctor or physiotherapist has to be asked first. */
+const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean =>
+  limits.some((l) => typeof l !== 'string' && l.limit === 'recent surgery');
 
 /**
- * Whether a person can do a step as it is planned, and what else if not. Several limits combine to the most
- * careful answer: only a rung or a move that all of them allow is offered. Never a diagnosis.
+ * Whether a person can do a step as it is planned (this move, on this rung, in this position), and what else if not.
+ * Several limits combine to the most careful answer: only a rung, a position or a move that all of them allow is offered.
+ * Never a diagnosis.
  */
 export const answerFor = (
   asked: Asked,
@@ -185,11 +239,16 @@ export const answerFor = (
   lookup: MoveLookup,
 ): Answer => {
   const limits = [...person.limits, ...room.limits];
-  const { avoided, ...first } = answerOnce(asked, limits, room);
-  if (!avoided) return first;
-  const instead = nearest(asked.move, lookup, (other) => {
-    const { verdict } = answerOnce({ move: other }, limits, room);
-    return verdict === 'fine' || verdict === 'easier rung';
-  });
-  return instead === undefined ? first : { ...first, verdict: 'another move', instead };
+  const planned = variantOf(asked);
+  const { serious } = tryOut(planned, limits, room);
+  const found = passing(planned, limits, room);
+  if (found) {
+    const change = chosen(found.variant, planned);
+    if (change.rung === undefined && change.position === undefined)
+      return { verdict: 'fine', reasons: [], care: found.care };
+    return { verdict: 'easier rung', ...change, reasons: unique(serious), care: found.care };
+  }
+  const reasons = unique(serious);
+  const other = mustAsk(limits) ? null : replacement(planned, limits, room, lookup);
+  return other ? { verdict: 'another move', ...other, reasons } : { verdict: 'leave out', reasons, care: [] };
 };

@@ -5,6 +5,7 @@ import {
   type Motion,
   type Move,
   type Pose,
+  type Position,
   type Rung,
   rungOf,
   type Side,
@@ -125,12 +126,27 @@ export const motionOf = (move: Pick<Move, 'figure'>, rung: Rung | undefined): Mo
   return scaled(move.figure, rung.share);
 };
 
-/** The poses that ask something: not the one a hold only comes from, unless it is held itself in one direction. */
+/**
+ * The poses that ask something: all of them, the one it comes from as well. Only what settles or rests comes from however
+ * one happens to sit, which nobody is told to do.
+ */
 const askingPoses = (move: Move, rung: Rung | undefined): readonly Pose[] => {
-  const motion = motionOf(move, rung);
-  if (!motion) return [];
-  const comesFrom = motion.path === 'there' && motion.poses.length > 1 && !move.ways.directions;
-  return comesFrom ? motion.poses.slice(1) : motion.poses;
+  const poses = motionOf(move, rung)?.poses ?? [];
+  const comesFrom = STILL.includes(move.kind) && (rung?.figure ?? move.figure)?.path === 'there';
+  return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
+};
+
+/** On what a pose stands or sits, for each position in which a step can be done. */
+const BASE: Readonly<Partial<Record<Position, Pose['base']>>> = {
+  back: 'back',
+  edge: 'edge',
+  standing: 'stand',
+};
+
+/** A pose as it is in the position of the step: the same angles on another seat, or on the feet. */
+const placed = (pose: Pose, position: Position): Pose => {
+  const base = BASE[position];
+  return base === undefined || pose.base === base || pose.base.startsWith('lying') ? pose : { ...pose, base };
 };
 
 /** Rungs below this share of the move stay clear of the end of the range. */
@@ -139,10 +155,17 @@ const STILL: readonly Move['kind'][] = ['settle', 'breathe', 'close', 'pause'];
 
 const found = new WeakMap<Move, Map<string, ReadonlySet<Demand>>>();
 
-/** What a move asks on one of its rungs. */
-export const demandsOf = (move: Move, rungName?: string): ReadonlySet<Demand> => {
+/**
+ * What a move asks on one of its rungs, in the position in which it is done (its own when left out). All of the movement
+ * counts: the pose it comes from, the way there, and the end.
+ */
+export const demandsOf = (
+  move: Move,
+  rungName?: string,
+  position: Position = move.position,
+): ReadonlySet<Demand> => {
   const rung = rungOf(move, rungName);
-  const key = rung?.name ?? '';
+  const key = `${position}|${rung?.name ?? ''}`;
   const known = found.get(move)?.get(key);
   if (known) return known;
   const spared = new Set<Ask>(rung?.spares);
@@ -150,10 +173,13 @@ export const demandsOf = (move: Move, rungName?: string): ReadonlySet<Demand> =>
   if (easiest || (rung && rung.share < SMALL_SHARE)) spared.add('end of range');
   const demands = new Set<Demand>([...move.asks.filter((a) => !spared.has(a)), ...(rung?.asks ?? [])]);
   if (!STILL.includes(move.kind)) demands.add('movement');
-  for (const pose of askingPoses(move, rung)) for (const d of demandsOfPose(pose)) demands.add(d);
-  if (move.position === 'standing') demands.add('standing');
-  if (move.position === 'floor') demands.add('on the floor');
-  if (move.position === 'edge') demands.add('edge of the seat');
+  for (const pose of askingPoses(move, rung)) {
+    const there = position === move.position ? pose : placed(pose, position);
+    for (const d of demandsOfPose(there)) demands.add(d);
+  }
+  if (position === 'standing') demands.add('standing');
+  if (position === 'floor') demands.add('on the floor');
+  if (position === 'edge') demands.add('edge of the seat');
   const map = found.get(move) ?? new Map<string, ReadonlySet<Demand>>();
   map.set(key, demands);
   found.set(move, map);

@@ -12,8 +12,12 @@ const open: Room = { limits: [], things: THINGS };
 const count = (list: Answer['reasons'], mark: string): string =>
   list.length > 0 ? ` ${mark}${list.length}` : '';
 /** The answer, with how many reasons (!) and words of care (~) go with it. */
-const short = ({ verdict, rung, instead, reasons, care }: Answer): string =>
-  `${verdict}${rung || instead ? `: ${rung ?? instead}` : ''}${count(reasons, '!')}${count(care, '~')}`;
+const short = ({ verdict, rung, position, instead, otherArea, reasons, care }: Answer): string => {
+  const how = [instead, otherArea && '(another area)', rung, position && `on ${position}`]
+    .filter(Boolean)
+    .join(' ');
+  return `${verdict}${how && `: ${how}`}${count(reasons, '!')}${count(care, '~')}`;
+};
 
 /** One line for each move that is not simply fine: its usual rung, then every rung and other place that differs. */
 const answers = (limits: readonly Limit[], room: Room): string[] => {

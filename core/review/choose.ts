@@ -36,15 +36,26 @@ const weight = (move: Move, approach: Approach): number => {
 };
 
 /** Doing another move in place of a step, where that can be: a link of a series needs two sides again. */
-export const swapFix = (at: Pick<PlacedStep, 'step' | 'chainId'>, move: Move | undefined): Fix | undefined =>
+export const swapFix = (
+  at: Pick<PlacedStep, 'step' | 'chainId'>,
+  move: Move | undefined,
+  rung?: string,
+): Fix | undefined =>
   move && (at.chainId === null || isTwoWay(move))
-    ? { do: 'swap', stepId: at.step.id, moveId: move.id, name: move.name }
+    ? {
+        do: 'swap',
+        stepId: at.step.id,
+        moveId: move.id,
+        name: move.name,
+        ...(rung !== undefined && { rung }),
+      }
     : undefined;
 
 /** What an answer for a person or a room says to do instead: an easier rung, or another move. */
 export const answerFix = (at: PlacedStep, answer: Answer, lookup: MoveLookup): Fix | undefined => {
-  const { verdict, rung, instead } = answer;
-  if (verdict === 'easier rung' && rung !== undefined && rung !== 'seated')
-    return { do: 'rung', stepId: at.step.id, rung };
-  return instead === undefined ? undefined : swapFix(at, lookup(instead));
+  const { verdict, rung, position, instead } = answer;
+  if (verdict === 'easier rung' && rung !== undefined) return { do: 'rung', stepId: at.step.id, rung };
+  if (verdict === 'easier rung' && position !== undefined)
+    return { do: 'positions', position, stepIds: [at.step.id] };
+  return instead === undefined ? undefined : swapFix(at, lookup(instead), rung);
 };

@@ -149,7 +149,7 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
   const step = stepOf(move, move.id, approach);
   if (audience) {
     const bare = answerFor({ move, rung: step.rung }, { limits: [] }, audience.room, lookup);
-    if (bare.verdict === 'easier rung' && bare.rung !== 'seated') step.rung = bare.rung;
+    if (bare.verdict === 'easier rung' && bare.rung !== undefined) step.rung = bare.rung;
   }
   const answers = (audience?.people ?? []).map((p) =>
     answerFor({ move, rung: step.rung }, p, audience?.room ?? { limits: [], things: [] }, lookup),

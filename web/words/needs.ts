@@ -1,15 +1,22 @@
 import type { MoveLookup } from '@kotabi/core/model';
 import type { Answer, NeedsRow, Reason } from '@kotabi/core/needs';
 
+/** A rung, a seat, or both, in words. */
+const easierText = ({ rung, position }: Answer, seat: string, say: (rung: string) => string): string =>
+  [position && seat, rung !== undefined && say(rung)].filter(Boolean).join(', ');
+
 /** The answer in a phrase: which rung, or which move instead. */
 export const answerText = (answer: Answer, lookup: MoveLookup): string => {
   switch (answer.verdict) {
     case 'fine':
       return answer.care.length > 0 ? 'fine, with care' : 'fine';
     case 'easier rung':
-      return answer.rung === 'seated' ? 'stays seated' : `rung “${answer.rung}”`;
-    case 'another move':
-      return `instead: ${lookup(answer.instead ?? '')?.name ?? 'another move'}`;
+      return easierText(answer, 'stays seated', (rung) => `rung “${rung}”`);
+    case 'another move': {
+      const name = lookup(answer.instead ?? '')?.name ?? 'another move';
+      const how = answer.rung === undefined ? '' : `, rung “${answer.rung}”`;
+      return `instead: ${name}${how}${answer.otherArea ? ' (for another area)' : ''}`;
+    }
     case 'leave out':
       return 'leaves this out';
   }
@@ -21,58 +28,115 @@ const unique = (texts: readonly string[]): string[] => [...new Set(texts)];
 export const reasonText = (reasons: readonly Reason[]): string =>
   unique(reasons.map((r) => r.why)).join('; ');
 
-/** The answer as it is said to the group. */
-const spoken = (answer: Answer, lookup: MoveLookup): string => {
-  if (answer.verdict === 'another move') return `do “${lookup(answer.instead ?? '')?.name ?? ''}” instead`;
-  if (answer.verdict === 'leave out') return 'leave this one out';
-  return answer.rung === 'seated' ? 'stay seated' : `the easier rung, “${answer.rung}”`;
+/** What one may rather not do, in words that name what is done and nobody: to be heard by everyone. */
+const RATHER_NOT: Record<Reason['demand'], string> = {
+  movement: 'take part in this one',
+  'neck turned': 'turn the head far',
+  'neck bent to the side': 'tilt the head',
+  'chin to the chest': 'bring the chin down',
+  'looking up': 'look up',
+  'head low': 'hang the head low',
+  'back rounded': 'round the back',
+  'back arched': 'arch the back',
+  'back turned': 'turn far',
+  'back bent to the side': 'lean to the side',
+  'deep lean forward': 'fold forward',
+  'arms overhead': 'raise the arms overhead',
+  'arm at shoulder height': 'raise the arm',
+  'arm across': 'take the arm across',
+  'arm behind': 'take the arm behind you',
+  'wrist bent far': 'bend the wrist far',
+  'hip bent deep': 'bend the hip deeply',
+  'leg crossed': 'cross the leg',
+  'legs wide': 'open the knees wide',
+  'knee bent deep': 'bend the knee deeply',
+  'knee straight': 'straighten the knee',
+  standing: 'stand',
+  'on the floor': 'go down to the floor',
+  'both arms': 'use both arms',
+  'arms alike': 'move both arms',
+  'edge of the seat': 'sit on the edge',
+  'arms stretched out': 'stretch the arms out',
+  'hand weight on the head': 'have a hand on the head',
+  'long breath out': 'breathe out long',
+  'breath leads': 'move with the breath',
+  'firm pressure': 'press firmly',
+  grip: 'grip firmly',
+  effort: 'work hard',
+  'eyes closed': 'close the eyes',
+  'eyes follow': 'follow with the eyes',
+  'weight on the hands': 'put weight on the hands',
+  'chair carries': 'lean on the chair',
+  'room beside the seat': 'reach beside the seat',
+  'room behind the seat': 'reach behind the seat',
+  'belly pressed': 'press the belly',
+  'end of range': 'go to the end',
+  things: 'do without',
 };
 
-/** What a limit is called in a sentence to the whole group, without a name. */
-const WHO: Record<string, string> = {
-  neck: 'a sore neck',
-  dizziness: 'dizziness',
-  'blood or eye pressure': 'high blood or eye pressure',
-  osteoporosis: 'brittle bones',
-  shoulder: 'a sore shoulder',
-  'wrist or hand': 'a sore wrist or hand',
-  'low back': 'a sore low back',
-  hip: 'a sore hip',
-  'hip replacement': 'a new hip',
-  knee: 'a sore knee',
-  pregnancy: 'a baby on the way',
-  hypermobility: 'very loose joints',
-  balance: 'unsteady balance',
-  'asthma or breath': 'short breath',
-  'recent surgery': 'a recent operation',
-  'cannot stand': 'reasons to stay seated',
-  'one arm': 'one arm to use',
-  'limited sight': 'limited sight',
-  'limited hearing': 'limited hearing',
+/** What one does instead, as it is said to the group. */
+const choice = (answer: Answer, lookup: MoveLookup): string => {
+  if (answer.verdict === 'leave out') return 'rest here and breathe along';
+  if (answer.verdict === 'another move') {
+    const how = answer.rung === undefined ? '' : `, “${answer.rung}”`;
+    return `do “${lookup(answer.instead ?? '')?.name ?? ''}”${how} instead`;
+  }
+  return easierText(answer, 'stay seated', (rung) => `keep to “${rung}”`);
 };
+
+/** What is for the instructor to mind, and would point at somebody if it were said aloud. */
+const NOT_ALOUD: readonly string[] = ['one arm', 'limited sight', 'limited hearing'];
+const aloud = ({ limit }: Reason): boolean => typeof limit === 'string' || !NOT_ALOUD.includes(limit.limit);
+const ofRoom = ({ limit }: Reason): boolean => typeof limit === 'string';
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+
+/** What is said of one answer: a choice, by what is done; or, where it is fine with care, what to mind. */
+const spoken = (answer: Answer, lookup: MoveLookup): { text: string; weight: number }[] => {
+  if (answer.verdict === 'fine')
+    return answer.care.filter(aloud).map(({ why }) => ({ text: sentence(why), weight: 0 }));
+  const [first] = [...answer.reasons].sort((a, b) => WEIGHT[b.weight] - WEIGHT[a.weight]);
+  if (!first) return [];
+  const what = choice(answer, lookup);
+  const text = answer.reasons.every(ofRoom)
+    ? `In this room, and in these chairs: ${what}.`
+    : `If you would rather not ${RATHER_NOT[(answer.reasons.find((r) => !ofRoom(r)) ?? first).demand]}: ${what}.`;
+  return [{ text, weight: WEIGHT[first.weight] }];
+};
+const WEIGHT: Record<Reason['weight'], number> = { care: 1, ease: 2, avoid: 3 };
+
+/** So many sentences are said before the start; nobody keeps more in mind. Common practice, no source. */
+const MOST_BEFORE = 3;
+
+export interface ReadOutStep {
+  stepId: string;
+  move: string;
+  lines: string[];
+}
+export interface ReadOut {
+  /** Before the start: what matters most, in sentences that name their move. */
+  before: string[];
+  /** At the steps themselves, in order. */
+  steps: ReadOutStep[];
+}
 
 /**
- * What can be read out before the start: one short sentence a step, without names, for those steps in which
- * someone needs something else.
+ * What can be read out to everyone, by what is done: it names no condition and no person. The weightiest sentences are
+ * for before the start; each is said at its step as well.
  */
-export const readOut = (
-  rows: readonly NeedsRow[],
-  lookup: MoveLookup,
-): { stepId: string; move: string; lines: string[] }[] =>
-  rows.flatMap(({ step, answers }) => {
-    const lines = answers
-      .filter(({ answer }) => answer.verdict !== 'fine')
-      .map(({ answer }) => {
-        const limits = unique(
-          answer.reasons.flatMap(({ limit }) => {
-            const name = typeof limit === 'string' ? null : WHO[limit.limit];
-            return name ? [name] : [];
-          }),
-        );
-        const who = limits.length > 0 ? `With ${limits.join(' or ')}` : 'In these chairs';
-        return `${who}: ${spoken(answer, lookup)}.`;
-      });
-    return lines.length > 0
-      ? [{ stepId: step.id, move: lookup(step.moveId)?.name ?? '', lines: unique(lines) }]
-      : [];
+export const readOut = (rows: readonly NeedsRow[], lookup: MoveLookup): ReadOut => {
+  const all = rows.flatMap(({ step, answers }) => {
+    const move = lookup(step.moveId)?.name ?? '';
+    const said = new Map(answers.flatMap(({ answer }) => spoken(answer, lookup)).map((s) => [s.text, s]));
+    return said.size > 0 ? [{ stepId: step.id, move, said: [...said.values()] }] : [];
   });
+  const before = all
+    .flatMap(({ move, said }) => said.map(({ text, weight }) => ({ text: `${move}. ${text}`, weight })))
+    .filter(({ weight }) => weight > 1)
+    .sort((a, b) => b.weight - a.weight)
+    .slice(0, MOST_BEFORE)
+    .map(({ text }) => text);
+  return {
+    before,
+    steps: all.map(({ stepId, move, said }) => ({ stepId, move, lines: said.map(({ text }) => text) })),
+  };
+};

@@ -124,19 +124,24 @@ export const NeedsScreen = () => {
             </table>
           </div>
           <aside className={`card ${styles.said}`} aria-label="To be read out">
-            <h2>Before the start, without names</h2>
-            {said.length === 0 ? (
+            <h2>Before the start, to everyone</h2>
+            {said.before.map((line) => (
+              <p key={line}>{line}</p>
+            ))}
+            {said.steps.length === 0 ? (
               <p className="muted">Everyone can do everything as it is planned.</p>
             ) : (
-              said.map((s) => (
+              <h2>At the step itself</h2>
+            )}
+            {said.steps.length > 0 &&
+              said.steps.map((s) => (
                 <div key={s.stepId}>
                   <h3>{s.move}</h3>
                   {s.lines.map((line) => (
                     <p key={line}>{line}</p>
                   ))}
                 </div>
-              ))
-            )}
+              ))}
             <p className="muted small">
               Common practice, no source; never a diagnosis. Dizzy, numb, sharp, sudden: stop, and ask a
               doctor or physiotherapist first.
