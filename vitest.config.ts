@@ -30,6 +30,7 @@ export default defineConfig({
       {
         test: {
           name: 'server',
+          isolate: false,
           include: ['server/**/*.test.ts'],
           globalSetup: 'server/test/setup.ts',
           testTimeout: 60_000,

@@ -1,8 +1,20 @@
-import { type Move, rungOf } from '../model';
+import { type Cues, type Move, type Rung, rungOf } from '../model';
 
-/** The set-up line of a rung: its own, or the move's. */
-export const sayOf = (move: Move, rung?: string): string => rungOf(move, rung)?.say ?? move.cues.say;
+const OWN = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
 
-/** The short set-up of the second side on a rung. A move that has none says nothing. */
-export const againOf = (move: Move, rung?: string): string =>
-  rungOf(move, rung)?.again ?? move.cues.again ?? '';
+const made = new WeakMap<Move, WeakMap<Rung, Cues>>();
+
+/** All words of a move on a rung (the usual one when left out): the rung's own, else the move's. */
+export const cuesOf = (move: Move, rungName?: string): Cues => {
+  const rung = rungOf(move, rungName);
+  if (!rung || OWN.every((role) => rung[role] === undefined)) return move.cues;
+  const known = made.get(move)?.get(rung);
+  if (known) return known;
+  const own = Object.fromEntries(
+    OWN.flatMap((role) => (rung[role] === undefined ? [] : [[role, rung[role]]])),
+  ) as Partial<Cues>;
+  const cues = { ...move.cues, ...own };
+  const ofMove = made.get(move) ?? new WeakMap<Rung, Cues>();
+  made.set(move, ofMove.set(rung, cues));
+  return cues;
+};

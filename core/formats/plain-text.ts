@@ -1,8 +1,9 @@
+import { cuesOf } from '../cues';
 import { type PlacedStep, placedSteps, type ResolvedBreak, stepDose } from '../timing';
 
 const stepText = (at: PlacedStep): string => {
   const dose = stepDose(at);
-  return dose ? `${at.move.name}: ${dose}` : `“${at.step.words ?? at.move.cues.say}”`;
+  return dose ? `${at.move.name}: ${dose}` : `“${at.step.words ?? cuesOf(at.move, at.step.rung).say}”`;
 };
 
 /** The steps of a break as plain lines, one step a line; links of a series are marked. */

@@ -163,9 +163,16 @@ export const Rung = z.object({
   name: Line(60).min(1),
   /** How it is done, in a phrase for the instructor. */
   how: Line(160).min(1),
-  /** Set-up lines of its own; the move's when left out. */
+  /** Words of its own, where the move's are not true of it. */
   say: Cue.optional(),
   again: Cue.optional(),
+  turn: Cue.optional(),
+  go: Cue.optional(),
+  feel: Cue.optional(),
+  check: Cue.optional(),
+  breathe: Cue.optional(),
+  last: Cue.optional(),
+  back: Cue.optional(),
   /** How far it goes, as a share of the move's own motion; ignored when it has a figure of its own. */
   share: z.number().min(0.1).max(1.5).default(1),
   figure: Motion.optional(),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cueContext, isOffered } from '../approach';
-import { againOf, countWords, resolveCue, sayOf } from '../cues';
+import { countWords, cuesOf, resolveCue } from '../cues';
 import { stepOf } from '../library';
 import { library, moveLookup, pauses } from '../library/all';
 import {
@@ -28,12 +28,8 @@ const approaches: Approach[] = (Object.keys(Approach.shape) as (keyof Approach)[
 );
 
 /** All cues of a move in one pass, on one rung. */
-const cuesOf = (move: Move, rung: string | undefined): string[] =>
-  [
-    sayOf(move, rung),
-    againOf(move, rung),
-    ...Object.entries(move.cues).flatMap(([name, cue]) => (name === 'say' || name === 'again' ? [] : [cue])),
-  ].filter((c): c is string => c !== undefined && c !== '');
+const textsOf = (move: Move, rung: string | undefined): string[] =>
+  Object.values(cuesOf(move, rung)).filter((c): c is string => c !== undefined && c !== '');
 
 const ladder = (move: Move): (string | undefined)[] => [undefined, ...move.rungs.map((r) => r.name)];
 
@@ -106,7 +102,7 @@ describe('the library', () => {
         for (const side of passes)
           for (const direction of directions)
             for (const rung of ladder(move))
-              for (const cue of cuesOf(move, rung)) {
+              for (const cue of textsOf(move, rung)) {
                 const said = resolveCue(cue, cueContext(move, approach, { side, direction }));
                 if (/[{}]/.test(said)) throw new Error(`${rung}: ${said}`);
               }
@@ -114,24 +110,24 @@ describe('the library', () => {
 
     it('names its side by tokens only, and says the second side with a twin of its own', () => {
       for (const rung of ladder(move)) {
-        for (const cue of cuesOf(move, rung)) expect(cue).not.toMatch(/\b(left|right)\b/i);
+        for (const cue of textsOf(move, rung)) expect(cue).not.toMatch(/\b(left|right)\b/i);
         if (ways.pattern === 'together') {
-          for (const cue of cuesOf(move, rung)) expect(cue).not.toMatch(/\{(side|other)\}/i);
+          for (const cue of textsOf(move, rung)) expect(cue).not.toMatch(/\{(side|other)\}/i);
           continue;
         }
-        const own = move.rungs.find((r) => r.name === rung);
-        // A rung that sets up in its own words also says the second side in its own words.
-        expect(own?.again === undefined).toBe(own?.say === undefined);
-        for (const cue of [sayOf(move, rung), againOf(move, rung)])
+        for (const cue of [cuesOf(move, rung).say, cuesOf(move, rung).again ?? ''])
           expect(resolveCue(cue, { side: 'left' }), `${rung}`).not.toBe(resolveCue(cue, { side: 'right' }));
       }
     });
 
     it('is felt where its ways say: the feel cue names the same side as the ledger', () => {
-      if (ways.pattern === 'together' || ways.felt === 'both')
-        return expect(cues.feel).not.toMatch(/\{(side|other)\}/);
-      if (/\{(side|other)\}/.test(cues.feel))
-        expect(cues.feel.includes('{other}')).toBe(ways.felt === 'opposite');
+      for (const rung of ladder(move)) {
+        const { feel } = cuesOf(move, rung);
+        if (ways.pattern === 'together' || ways.felt === 'both') expect(feel).not.toMatch(/\{(side|other)\}/);
+        else if (/\{(side|other)\}/.test(feel))
+          expect(feel.includes('{other}')).toBe(ways.felt === 'opposite');
+      }
+      if (ways.pattern === 'together' || ways.felt === 'both') return;
       // Compiled, the ledger counts that side and no other.
       const { parts } = compile(brk([stepOf(move, 's')]), [move]);
       for (const part of parts.filter((p) => p.kind === 'work'))
@@ -140,11 +136,13 @@ describe('the library', () => {
 
     it('says left where left is meant: led left, the set-up moves the left', () => {
       if (ways.pattern === 'together') return expect(passes).toEqual([null]);
-      const { parts } = compile(brk([stepOf(move, 's')], { firstSide: 'left' }), [move]);
+      const step = stepOf(move, 's');
+      const { rung: usual } = step;
+      const { parts } = compile(brk([step], { firstSide: 'left' }), [move]);
       const first = parts.find((p) => p.kind === 'say');
       expect(first?.lines[0]?.text).toBe(
         resolveCue(
-          sayOf(move),
+          cuesOf(move, usual).say,
           cueContext(move, defaultApproach, { side: 'left', direction: directions[0] }),
         ),
       );
@@ -152,26 +150,29 @@ describe('the library', () => {
       if (ways.pattern === 'each')
         expect(second?.lines[0]?.text).toBe(
           resolveCue(
-            againOf(move),
+            cuesOf(move).again ?? '',
             cueContext(move, defaultApproach, { side: 'right', direction: directions[0] }),
           ),
         );
     });
 
     it('pairs breath words with what it does: tokens only where the breath is not free', () => {
-      const words = [sayOf(move), ...cuesOf(move, undefined)].join(' ');
-      if (move.breath.going === 'free') expect(words).not.toMatch(/\{(going|coming)\}/i);
-      if (move.breath.by) expect(words).toMatch(/\{(going|coming|outlet)\}/i);
+      for (const rung of ladder(move)) {
+        const words = textsOf(move, rung).join(' ');
+        if (move.breath.going === 'free') expect(words).not.toMatch(/\{(going|coming)\}/i);
+        if (move.breath.by) expect(words).toMatch(/\{(going|coming|outlet)\}/i);
+      }
     });
 
     it('is short enough to listen to, and fits its usual dose without a finding of length', () => {
       // Common practice, no source: a set-up of more than 15 s loses the room (35 words at 140 a minute).
       for (const rung of ladder(move)) {
-        expect(countWords(sayOf(move, rung))).toBeLessThanOrEqual(35);
-        expect(countWords(againOf(move, rung))).toBeLessThanOrEqual(14);
+        expect(countWords(cuesOf(move, rung).say)).toBeLessThanOrEqual(35);
+        expect(countWords(cuesOf(move, rung).again ?? '')).toBeLessThanOrEqual(14);
       }
-      for (const cue of [cues.go, cues.last, cues.back, cues.breathe, cues.check])
-        expect(countWords(cue ?? '')).toBeLessThanOrEqual(16);
+      for (const { go, last, back, breathe, check } of ladder(move).map((rung) => cuesOf(move, rung)))
+        for (const cue of [go, last, back, breathe, check])
+          expect(countWords(cue ?? '')).toBeLessThanOrEqual(16);
       const { parts } = compile(brk([stepOf(move, 's')]), [move]);
       const work = parts.filter((p) => p.kind === 'work').reduce((sum, p) => sum + p.lengthMs, 0);
       const spoken = (countWords(`${cues.feel} ${cues.check}`) / defaultPace.wordsPerMinute) * 60_000;

@@ -80,7 +80,11 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
   const chin = a('neck.flex') + a('neck.nod');
   const bend = a('low.flex') + a('upper.flex');
   const moved = (side: Side): boolean =>
-    a(`${side}.arm.raise`) >= 50 || a(`${side}.elbow.bend`) >= 100 || Math.abs(a(`${side}.wrist.bend`)) >= 40;
+    a(`${side}.arm.raise`) >= 50 ||
+    a(`${side}.elbow.bend`) >= 100 ||
+    Math.abs(a(`${side}.wrist.bend`)) >= 40 ||
+    // Behind the back.
+    (a(`${side}.arm.raise`) >= 20 && a(`${side}.arm.across`) <= -50);
   const bothMoved = moved('left') && moved('right');
   const apart = length(sub(s.arm.left.hand.wrist, s.arm.right.hand.wrist));
   const uneven = Math.abs(a('left.arm.raise') - a('right.arm.raise')) > 25;

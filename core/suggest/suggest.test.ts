@@ -146,7 +146,7 @@ describe('suggesting from the whole library', () => {
 
   it('says how far from the best it may be when it stops near enough', () => {
     const result = suggest(
-      settingOf(ask(600, ['neck', 'chest', 'upper back', 'hip', 'forearm'], { count: 1, seatedOnly: false })),
+      settingOf(ask(840, ['neck', 'chest', 'upper back', 'hip', 'forearm'], { count: 1, seatedOnly: false })),
       solve,
       undefined,
       {

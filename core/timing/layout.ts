@@ -1,6 +1,6 @@
 import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
-import { againOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, sayOf, wayName } from '../cues';
+import { cuesOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, wayName } from '../cues';
 import { type Approach, type Break, otherSide, type Position, type Side, type Thing } from '../model';
 import { fetchMs, ms, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
@@ -94,7 +94,7 @@ export class Layout {
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? sayOf(move, step.rung), direction);
+    const text = this.words(p, step.words ?? cuesOf(move, step.rung).say, direction);
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -105,7 +105,7 @@ export class Layout {
   again(p: Pass, to: 'side' | 'direction', direction: string | null, change: boolean): void {
     const { pace } = this.setting;
     const { move, step } = p.at;
-    const cue = to === 'side' ? againOf(move, step.rung) : (move.cues.turn ?? '');
+    const cue = (to === 'side' ? cuesOf(move, step.rung).again : cuesOf(move, step.rung).turn) ?? '';
     const text = this.words(p, cue, direction);
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
     const spoken = opening(to === 'side' ? 'again' : 'turn', text, pace, lengthMs);
@@ -222,7 +222,7 @@ export class Layout {
     fresh: boolean,
     last: boolean,
   ): Wanted[] {
-    const { cues } = p.at.move;
+    const cues = cuesOf(p.at.move, p.at.step.rung);
     const [one] = work;
     if (!one) return [];
     const of = (cue: string) => (side: Side | null) => this.words(p, cue, direction, side);

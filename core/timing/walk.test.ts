@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cueContext } from '../approach';
-import { intoWords, resolveCue } from '../cues';
+import { cuesOf, intoWords, resolveCue } from '../cues';
 import { breakLines, breakToVtt } from '../formats';
 import { advance, COUNT_IN_MS, readyToLead, start, viewOf } from '../lead';
 import { stepOf } from '../library';
@@ -179,11 +179,12 @@ describe('what is spoken during work', () => {
   it('go, feel, check, breathe, last and back are all spoken somewhere, and what has no room is named', () => {
     const spoken = new Map<string, number>();
     for (const move of all.library) {
-      const { timeline } = plan([stepOf(move, 's')], defaultApproach);
+      const step = stepOf(move, 's');
+      const { timeline } = plan([step], defaultApproach);
       const context = (side: 'left' | 'right' | null, direction: string | null) =>
         cueContext(move, defaultApproach, { side, direction });
       for (const role of ['go', 'feel', 'check', 'breathe', 'last', 'back'] as const) {
-        const cue = move.cues[role];
+        const cue = cuesOf(move, step.rung)[role];
         if (!cue) continue;
         const lines = timeline.parts.flatMap((p) =>
           p.lines.filter((l) => l.role === role).map((l) => ({ p, l })),

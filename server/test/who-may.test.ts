@@ -323,7 +323,7 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'POST /api/suggest': {
     right: 'namesGroup',
     path: '/api/suggest',
-    body: { slotSec: 120, targets: [{ area: 'neck', weight: 1 }], groupId: 'g1' },
+    body: { slotSec: 60, targets: [{ area: 'neck' }], count: 1, groupId: 'g1' },
   },
   'POST /api/plan-day': { right: 'own', path: '/api/plan-day', body: {} },
   'POST /api/plan-week': { right: 'own', path: '/api/plan-week', body: {} },

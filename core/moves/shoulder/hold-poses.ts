@@ -29,15 +29,8 @@ export const behindHead = hand(
   'back of the head',
   { elbow: [0.8, 0.05, 0.6] },
 );
-export const claspBack = (bend: number) =>
-  edge({
-    'upper.flex': -10,
-    ...both({
-      'arm.raise': 30,
-      'arm.across': -78,
-      'arm.twist': 40,
-      'elbow.bend': bend,
-      'shoulder.forward': -16,
-      'fingers.curl': 60,
-    }),
-  });
+export const claspBack = (bend: number) => {
+  const open = edge({ 'upper.flex': -10, ...both({ 'shoulder.forward': -16, 'fingers.curl': 60 }) });
+  // The palms meet behind the seat of the trousers, nearer to the back with bent elbows.
+  return hand(open, 'both', bend > 20 ? [2, -42, -20] : [5, -46, -24], { elbow: [0.9, -0.1, -0.6] });
+};

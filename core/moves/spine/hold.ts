@@ -486,21 +486,19 @@ export const spineHold: MoveData[] = [
     figure: there(
       { view: 'near', props: [] },
       stand(),
-      stand({
-        'trunk.hinge': 84,
-        'low.flex': 34,
-        'upper.flex': 30,
-        'neck.flex': 20,
-        ...both({
-          'arm.raise': 50,
-          'arm.across': -86,
-          'arm.twist': 30,
-          'elbow.bend': 10,
-          'knee.bend': 22,
-          'hip.bend': 14,
-          'fingers.curl': 60,
+      hand(
+        stand({
+          'trunk.hinge': 84,
+          'low.flex': 34,
+          'upper.flex': 30,
+          'neck.flex': 20,
+          ...both({ 'knee.bend': 22, 'hip.bend': 14, 'fingers.curl': 60 }),
         }),
-      }),
+        'both',
+        // The clasped hands lift away from the back.
+        [2, -34, -36],
+        { elbow: [0.9, -0.1, -0.6] },
+      ),
     ),
   },
 ];

@@ -1,5 +1,5 @@
 import { cueContext } from '@kotabi/core/approach';
-import { againOf, countWords, resolveCue, sayOf, wayName } from '@kotabi/core/cues';
+import { countWords, cuesOf, resolveCue, wayName } from '@kotabi/core/cues';
 import { isTwoWay, type Move, type Side } from '@kotabi/core/model';
 import { Fragment } from 'react';
 import { useMoves } from '../../api/queries';
@@ -10,21 +10,22 @@ import styles from './move.module.css';
 export const MoveWords = ({ move, rung }: { move: Move; rung?: string }) => {
   const { approach } = useMoves();
   const two = isTwoWay(move);
+  const cues = cuesOf(move, rung);
   const [first = null, second = null] = move.ways.directions ?? [];
   const speak = (cue: string | undefined, side: Side | null, direction: string | null): string =>
     cue ? resolveCue(cue, cueContext(move, approach, { side, direction })) : '';
   const lines = (side: Side | null): [string, string][] =>
     (
       [
-        ['Set up', speak(sayOf(move, rung), side, first)],
-        ['Second side', two ? speak(againOf(move, rung), side, first) : ''],
-        ['Second way', speak(move.cues.turn, side, second)],
-        ['Go', speak(move.cues.go, side, first)],
-        ['Feel', speak(move.cues.feel, side, first)],
-        ['Check', speak(move.cues.check, side, first)],
-        ['Breathe', speak(move.cues.breathe, side, first)],
-        ['Last', speak(move.cues.last, side, first)],
-        ['Back', speak(move.cues.back, side, first)],
+        ['Set up', speak(cues.say, side, first)],
+        ['Second side', two ? speak(cues.again, side, first) : ''],
+        ['Second way', speak(cues.turn, side, second)],
+        ['Go', speak(cues.go, side, first)],
+        ['Feel', speak(cues.feel, side, first)],
+        ['Check', speak(cues.check, side, first)],
+        ['Breathe', speak(cues.breathe, side, first)],
+        ['Last', speak(cues.last, side, first)],
+        ['Back', speak(cues.back, side, first)],
       ] as [string, string][]
     ).filter(([, text]) => text !== '');
   const block = (side: Side | null) => (

@@ -1,4 +1,5 @@
 import { cueContext, goingBreath } from '../../../approach/cue-context';
+import { cuesOf } from '../../../cues';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 
@@ -19,7 +20,8 @@ const halfOf = (text: string): 'in' | 'out' | null => {
 export const breathWords = eachStep(({ step, move }, { resolved }): Finding[] => {
   const { outlet } = cueContext(move, resolved.approach);
   const going = goingBreath(move, resolved.approach);
-  const texts = [step.words ?? move.cues.say, move.cues.go, move.cues.breathe].filter((t) => t !== undefined);
+  const { say, go, breathe } = cuesOf(move, step.rung);
+  const texts = [step.words ?? say, go, breathe].filter((t) => t !== undefined);
   const at = { code: 'breathWords', weight: 'look', stepIds: [step.id], move: move.name } as const;
   for (const text of texts) {
     const said = OUTLET.exec(text)?.[1]?.toLowerCase();

@@ -1,4 +1,4 @@
-import { sayOf } from '@kotabi/core/cues';
+import { cuesOf } from '@kotabi/core/cues';
 import type { Move, Step } from '@kotabi/core/model';
 import { Button, Input } from 'antd';
 import { useEffect, useRef } from 'react';
@@ -22,7 +22,7 @@ export const OwnWords = ({ step, move, change }: { step: Step; move: Move; chang
         className={styles.quiet}
         onClick={() =>
           change('use own words', (s) => {
-            s.words = sayOf(move, s.rung);
+            s.words = cuesOf(move, s.rung).say;
           })
         }
       >

@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest';
+import { cuesOf } from '../cues';
+import { length, skeletonOf, sub } from '../figure';
+import { library } from '../library/all';
+import type { Move, Pose } from '../model';
+import { type Demand, demandsOf, motionOf } from '../needs';
+
+// What is said must be what is drawn: every claim that words make about a body is looked for in the poses of that rung.
+// A small lexicon; each claim with how the poses show it.
+
+/** Hands nearer to the middle of the head than this lie on it, cm. */
+const ON_HEAD_CM = 24;
+/** Wrists nearer than this can be clasped, cm. */
+const CLASPED_CM = 26;
+
+const anyPose =
+  (test: (pose: Pose) => boolean) =>
+  (poses: readonly Pose[]): boolean =>
+    poses.some(test);
+const asks =
+  (...demands: Demand[]) =>
+  (_: readonly Pose[], asked: ReadonlySet<Demand>): boolean =>
+    demands.some((d) => asked.has(d));
+const handOnHead = anyPose((pose) => {
+  const s = skeletonOf(pose);
+  return (['left', 'right'] as const).some(
+    (side) => length(sub(s.arm[side].hand.wrist, s.head.at)) < ON_HEAD_CM,
+  );
+});
+const handsMeet = anyPose((pose) => {
+  const { arm } = skeletonOf(pose);
+  return length(sub(arm.left.hand.wrist, arm.right.hand.wrist)) < CLASPED_CM;
+});
+
+const CLAIMS: [
+  claim: string,
+  words: RegExp,
+  shown: (poses: readonly Pose[], asked: ReadonlySet<Demand>) => boolean,
+][] = [
+  ['the gaze is lifted', /\blift the gaze|gaze go up|chin up and|turn the chin up/i, asks('looking up')],
+  [
+    'a hand is on the head',
+    /hands? (on|over|behind) (the|your) (back of the )?head|on the crown/i,
+    handOnHead,
+  ],
+  ['the arms go overhead', /overhead|for the ceiling|both arms up|over your head/i, asks('arms overhead')],
+  ['one lifts off the seat', /lift off/i, anyPose((pose) => pose.base === 'stand')],
+  ['the back leans back', /lean the upper back|lean back/i, asks('back arched')],
+  ['the head hangs', /head and arms hang|let the head hang|hang over/i, asks('head low')],
+  ['the eyes are closed', /close (the|your) eyes/i, asks('eyes closed')],
+  ['hands are clasped', /\bclasp (your|again)|clasped/i, handsMeet],
+  ['a leg is crossed', /cross your \{side\} leg|ankle on the \{other\} (knee|shin)/i, asks('leg crossed')],
+  ['one folds forward', /\bfold\b/i, asks('deep lean forward', 'head low', 'back rounded')],
+  ['one stands', /^stand\b/i, asks('standing')],
+  ['the hands press weight', /press down and grow|take a little weight/i, asks('weight on the hands')],
+];
+
+const said = (move: Move, rung: string | undefined): string =>
+  Object.values(cuesOf(move, rung)).filter(Boolean).join(' | ');
+
+describe('every claim that words make', () => {
+  it.each(library.map((move) => [move.name, move] as const))(
+    '%s: is shown by the poses of its rung',
+    (_, move) => {
+      for (const rung of move.rungs.length > 0 ? move.rungs.map((r) => r.name) : [undefined]) {
+        const poses =
+          motionOf(
+            move,
+            move.rungs.find((r) => r.name === rung),
+          )?.poses ?? [];
+        // Words of not doing something claim nothing.
+        const words = said(move, rung).replace(/\b(no|not|never|do not|without)\b[^.;|]*/gi, '');
+        for (const [claim, pattern, shown] of CLAIMS)
+          if (pattern.test(words))
+            expect([rung, claim, shown(poses, demandsOf(move, rung))]).toEqual([rung, claim, true]);
+      }
+    },
+  );
+
+  it('has words of its own for every rung that is done in another way', () => {
+    // A rung with a figure of its own is another way of doing it.
+    for (const move of library)
+      for (const rung of move.rungs.filter(
+        (r) => r.figure && r.name !== (move.usualRung ?? move.rungs[0]?.name),
+      ))
+        expect([move.id, rung.name, rung.say !== undefined]).toEqual([move.id, rung.name, true]);
+  });
+});
