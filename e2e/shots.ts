@@ -17,6 +17,31 @@ const settle = async (page: Page): Promise<void> => {
   await page.waitForTimeout(350);
 };
 
+/** An office with several instructors, and a group shared between two of them. */
+const severalInstructors = async (page: Page): Promise<void> => {
+  const password = 'a ferry at half past nine';
+  await page.getByRole('button', { name: 'Make the first account' }).click();
+  await page.getByLabel('Name').fill('Ines');
+  await page.getByLabel('Password', { exact: true }).fill(password);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Sign in to Kotabi' });
+  await dialog.getByLabel('Name').fill('Ines');
+  await dialog.getByLabel('Password', { exact: true }).fill(password);
+  await page.keyboard.press('Enter');
+  await page.getByRole('table', { name: 'Accounts' }).waitFor();
+  await page.getByRole('button', { name: 'New account' }).click();
+  await page.getByLabel('Name').fill('Tomas');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('row', { name: /Tomas/ }).waitFor();
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByRole('button', { name: 'Share' }).click();
+  await page.getByLabel('Colleague').click();
+  await page.getByTitle('Tomas').click();
+  await page.getByRole('button', { name: 'Share to look at' }).click();
+  await page.getByLabel('What Tomas may do').waitFor();
+  await page.mouse.move(5, 5);
+};
+
 const views: [name: string, path: string, act?: (page: Page) => Promise<void>][] = [
   ['breaks', '/breaks'],
   [
@@ -73,7 +98,6 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
     async (page) => void (await page.getByRole('radio', { name: /^inhale rounds/ }).check()),
   ],
   ['head-load', '/head-load'],
-  ['numbers', '/numbers'],
   ['moves', '/moves'],
   ['move', '/moves/ear-to-shoulder'],
   [
@@ -99,6 +123,8 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.waitForTimeout(500);
     },
   ],
+  // The last one: with it everybody has to sign in.
+  ['accounts', '/accounts', severalInstructors],
 ];
 
 const app = await startProgram({ demo: true });
