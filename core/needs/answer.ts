@@ -224,7 +224,7 @@ const chosen = (variant: Variant, planned: Variant): Pick<Answer, 'rung' | 'posi
 };
 
 /** Nothing is told to be done where a doctor or physiotherapist has to be asked first. */
-const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean =>
+export const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean =>
   limits.some((l) => typeof l !== 'string' && l.limit === 'recent surgery');
 
 /**

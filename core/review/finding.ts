@@ -42,6 +42,7 @@ export type Finding = {
   | { code: 'roundWithoutChest'; move: string }
   | { code: 'toAndFro'; from: Position; to: Position; changes: number; lostMs: number }
   | { code: 'thingLate'; move: string; thing: Thing }
+  | { code: 'excluded'; move: string; who: readonly string[]; why: string }
   | { code: 'roomUnfit'; move: string; why: string }
   | { code: 'notDiscreet'; move: string }
   | { code: 'endsOnInhale'; move: string; pastMs: number; inMs: number }

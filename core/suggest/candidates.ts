@@ -14,7 +14,7 @@ import {
   type Step,
   type Thing,
 } from '../model';
-import { answerFor } from '../needs';
+import { answerFor, mustAsk } from '../needs';
 import { type Audience, type FindingCode, reviewed } from '../review';
 import { workMs } from '../timing';
 import type { SuggestRequest } from './request';
@@ -41,8 +41,6 @@ export interface Candidate {
   canSit: readonly Position[];
   stands: boolean;
   things: readonly Thing[];
-  /** People who would have to do another move instead. */
-  others: number;
 }
 
 /** Findings that a step brings by itself, whatever stands round it. */
@@ -151,10 +149,18 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
     const bare = answerFor({ move, rung: step.rung }, { limits: [] }, audience.room, lookup);
     if (bare.verdict === 'easier rung' && bare.rung !== undefined) step.rung = bare.rung;
   }
-  const answers = (audience?.people ?? []).map((p) =>
-    answerFor({ move, rung: step.rung }, p, audience?.room ?? { limits: [], things: [] }, lookup),
-  );
-  if (answers.some((a) => a.verdict === 'leave out')) return [];
+  const answers = (audience?.people ?? []).map((person) => ({
+    person,
+    verdict: answerFor(
+      { move, rung: step.rung, position: step.position },
+      person,
+      audience?.room ?? { limits: [], things: [] },
+      lookup,
+    ).verdict,
+  }));
+  // Only what everybody can do, on some rung. Whoever has to ask a doctor first rests through all movement, whatever it is.
+  const excluded = answers.filter(({ verdict }) => verdict === 'another move' || verdict === 'leave out');
+  if (excluded.some(({ person }) => !mustAsk(person.limits))) return [];
   const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])].filter(
     (t) => !IN_REACH.includes(t),
   );
@@ -177,7 +183,6 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
       canSit: stands ? [] : [move.position, ...move.alsoIn].filter((p) => SEATS.includes(p)),
       stands,
       things,
-      others: answers.filter((a) => a.verdict === 'another move').length,
     },
   ];
 };

@@ -12,8 +12,6 @@ const ENOUGH_SEC = 60;
 /** What a change of position and a repeated move cost, in full targets. Common practice, no source. */
 const CHANGE_COST = 0.03;
 const REPEAT_COST = 0.06;
-/** What it costs that someone has to do another move meanwhile. */
-const OTHER_COST = 0.05;
 /** A second for an area that was not asked for, so that time that is left over is not wasted. */
 const FILL_WORTH = 0.0004;
 /** Moving counts a quarter of holding: it readies an area rather than lengthening it. */
@@ -80,8 +78,7 @@ export const suggestProgram = (
         `${c.move.id} ${amount}`,
         (fills(c) ? FILL_WORTH * worth(c) * (leftSec + rightSec) : 0) -
           OFF_COST * off -
-          (lately.has(c.move.id) ? REPEAT_COST : 0) -
-          OTHER_COST * c.others,
+          (lately.has(c.move.id) ? REPEAT_COST : 0),
       ),
     ),
   );

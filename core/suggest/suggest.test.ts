@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { library, moveLookup } from '../library/all';
 import { type Approach, type Area, Break, defaultApproach, type Move, stepsOf } from '../model';
+import { answerFor } from '../needs';
 import { reviewed } from '../review';
 import { everything } from '../testing/all';
 import { breaths, cues, each, hold, lookupIn, move, reps } from '../testing/build';
@@ -126,9 +127,15 @@ describe('suggesting from the whole library', () => {
     const request = ask(300, ['shoulder', 'neck'], { count: 1 });
     const still = candidatesFor(settingOf(request, { audience: audienceOf([['recent surgery']]) }));
     const moving = still.filter((c) => c.move.kind === 'stretch' || c.move.kind === 'mobilise');
-    for (const c of moving) expect(c.others, c.move.id).toBe(1);
+    // Who has to ask a doctor first rests through all movement; the others go on.
+    expect(moving.length).toBeGreaterThan(20);
     const audience = audienceOf([['shoulder'], ['dizziness']]);
-    expect(candidatesFor(settingOf(request, { audience })).some((c) => c.others > 0)).toBe(true);
+    for (const { move: m, step } of candidatesFor(settingOf(request, { audience })))
+      for (const p of audience.people)
+        expect([m.id, answerFor({ move: m, rung: step.rung }, p, audience.room, lookup).verdict]).toEqual([
+          m.id,
+          expect.stringMatching(/^(fine|easier rung)$/),
+        ]);
     const brk = onlyOf(settingOf(request, { audience }));
     const judged = reviewed(brk, { library, lookup }, defaultApproach, audience);
     expect(judged.ok && judged.findings).toEqual([]);

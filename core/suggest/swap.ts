@@ -2,7 +2,7 @@ import { isOffered, isSeated } from '../approach/propose';
 import { applyFix } from '../edit';
 import { stepOf } from '../library';
 import type { Approach, Break, Milliseconds, Move, MoveLookup, Muscle, Step } from '../model';
-import { answerFor } from '../needs';
+import { answerFor, mustAsk } from '../needs';
 import { type Audience, reviewed } from '../review';
 
 /** A move that would serve instead, with what changes. */
@@ -70,6 +70,16 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
         answerFor({ move, rung }, p, audience?.room ?? { limits: [], things: [] }, lookup).verdict === 'fine',
     ).length;
   const servedNow = served(now, step.rung);
+  const people = (audience?.people ?? []).filter((p) => !mustAsk(p.limits));
+  const room = audience?.room ?? { limits: [], things: [] };
+  /** Nobody of the group would have to do something else. */
+  const allowed = (m: Move): boolean => {
+    const { rung, position } = stepOf(m, step.id, approach);
+    return people.every((p) => {
+      const { verdict } = answerFor({ move: m, rung, position }, p, room, lookup);
+      return verdict === 'fine' || verdict === 'easier rung';
+    });
+  };
   const fits = (m: Move): boolean =>
     m.id !== now.id &&
     !used.has(m.id) &&
@@ -77,7 +87,8 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     isOffered(m, approach) &&
     m.areas.some((a) => now.areas.includes(a)) &&
     (isSeated(m) || !isSeated(now)) &&
-    !(chained && m.ways.pattern === 'together');
+    !(chained && m.ways.pattern === 'together') &&
+    allowed(m);
   const swap = (move: Move): Swap[] => {
     const fresh = stepOf(move, step.id, approach);
     const draft: Break = JSON.parse(JSON.stringify(brk));
@@ -87,7 +98,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     if (!after.ok) return [];
     const byMs = after.timeline.totals.totalMs - before.timeline.totals.totalMs;
     const shared = now.muscles.filter((m) => move.muscles.includes(m));
-    const people = audience?.people.length ?? 0;
+    const size = audience?.people.length ?? 0;
     const can = served(move, fresh.rung);
     const findings = after.findings.length - before.findings.length;
     const score =
@@ -95,7 +106,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
       (move.kind === now.kind ? WORTH.kind : 0) +
       (WORTH.muscle * shared.length) / Math.max(1, now.muscles.length) +
       (now.instead.includes(move.id) ? WORTH.named : 0) +
-      (people > 0 ? (WORTH.served * (can - servedNow)) / people : 0) +
+      (size > 0 ? (WORTH.served * (can - servedNow)) / size : 0) +
       (move.position === now.position ? WORTH.place : 0) -
       WORTH.finding * Math.max(0, findings) -
       (WORTH.second * Math.abs(byMs)) / 1000;

@@ -99,6 +99,10 @@ const say: Say = {
     title: `${move}: needs a ${thing} that nobody has been told of`,
     why: `What is needed is announced before the start, never halfway. ${common}`,
   }),
+  excluded: ({ move, who, why }) => ({
+    title: `${move}: not for ${names(who)}, who ${who.length === 1 ? 'does' : 'do'} something else`,
+    why: `${why[0]?.toUpperCase()}${why.slice(1)}. What they do instead stands under “Who needs what”. ${common}`,
+  }),
   roomUnfit: ({ move, why }) => ({
     title: `${move}: does not go with this room`,
     why: `${why[0]?.toUpperCase()}${why.slice(1)}. ${common}`,

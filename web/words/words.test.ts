@@ -106,6 +106,14 @@ describe('findings in words', () => {
       lostMs: 12_000,
     },
     thingLate: { code: 'thingLate', weight: 'caution', stepIds: [], move: 'Pull', thing: 'strap' },
+    excluded: {
+      code: 'excluded',
+      weight: 'look',
+      stepIds: [],
+      move: 'Lean',
+      who: ['A', 'B'],
+      why: 'stays seated',
+    },
     roomUnfit: { code: 'roomUnfit', weight: 'caution', stepIds: [], move: 'Lean', why: 'the chair rolls' },
     notDiscreet: { code: 'notDiscreet', weight: 'caution', stepIds: [], move: 'Clap' },
     endsOnInhale: {

@@ -3,6 +3,7 @@ import { breathEnd } from './breath/breath-end';
 import { breathWords } from './breath/breath-words';
 import { calm } from './breath/calm';
 import { cueLength } from './breath/cue-length';
+import { excluded } from './caution/excluded';
 import { fold } from './caution/fold';
 import { head } from './caution/head';
 import { headLow } from './caution/head-low';
@@ -38,6 +39,7 @@ export const reviewRules: readonly ReviewRule[] = [
   holdLength,
   room,
   things,
+  excluded,
   call,
   idle,
   targets,

@@ -1,20 +1,30 @@
-import { demandsOf, rulesOf } from '../../../needs';
+import type { Person } from '../../../model';
+import { demandsOf, type NeedRule, rulesOf } from '../../../needs';
 import { answerIn } from '../../answers';
 import { answerFix } from '../../choose';
 import { eachStep } from '../../each-step';
+import type { PlacedStep } from '../../facts';
 import type { Finding } from '../../finding';
+
+/** What a person's limits say to a low head, where a step has one; undefined where nothing does. */
+export const headLowFor = (
+  { step, move, position }: Pick<PlacedStep, 'step' | 'move' | 'position'>,
+  person: Person,
+): NeedRule | undefined =>
+  demandsOf(move, step.rung, position).has('head low')
+    ? person.limits
+        .flatMap(({ limit }) => rulesOf(limit))
+        .find((rule) => rule.demand === 'head low' && rule.weight !== 'care')
+    : undefined;
 
 /** The head below the heart for people who must avoid that: dizziness, blood or eye pressure, pregnancy and so on. */
 export const headLow = eachStep((at, { audience, lookup }): Finding[] => {
   if (!audience) return [];
   const { step, move } = at;
-  if (!demandsOf(move, step.rung).has('head low')) return [];
-  const met = audience.people.flatMap((person) =>
-    person.limits
-      .flatMap(({ limit }) => rulesOf(limit))
-      .filter((rule) => rule.demand === 'head low' && rule.weight !== 'care')
-      .map((rule) => ({ person, rule })),
-  );
+  const met = audience.people.flatMap((person) => {
+    const rule = headLowFor(at, person);
+    return rule ? [{ person, rule }] : [];
+  });
   const [first] = met;
   if (!first) return [];
   const who = [...new Set(met.map(({ person }) => person.name))];
