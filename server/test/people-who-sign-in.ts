@@ -1,5 +1,11 @@
 import type { Account, Me, NewAccount } from '@kotabi/core/model';
-import type { startServer } from './harness';
+import { createApp } from '../app';
+import { createLogger } from '../log';
+import { createPool } from '../pool/pool';
+import { registered } from '../routes/route';
+import { newKey } from '../seal/key';
+import { Seal } from '../seal/seal';
+import { builtTasks, type startServer } from './harness';
 
 export type Server = Awaited<ReturnType<typeof startServer>>;
 export const PASSWORD = 'a ferry at half past nine';
@@ -33,4 +39,16 @@ export const signedIn = async (server: Server, name: string, password = PASSWORD
     cookie,
     send: (method, path, body, more = {}) => server.fails(method, path, body, { ...more, cookie }),
   };
+};
+
+/** Every address of the server with its method, as they are set up. */
+export const everyAddress = (): string[] => {
+  const app = createApp({
+    db: {} as never,
+    pool: createPool({ file: builtTasks }),
+    log: createLogger('silent'),
+    seal: new Seal(newKey()),
+    backups: { folder: {} as never, database: '' },
+  });
+  return registered(app).map(({ method, path }) => `${method} ${path}`);
 };

@@ -1,13 +1,7 @@
 import { DEEDS, type Deed, type Me } from '@kotabi/core/model';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { createApp } from '../app';
-import { createLogger } from '../log';
-import { createPool } from '../pool/pool';
-import { registered } from '../routes/route';
-import { newKey } from '../seal/key';
-import { Seal } from '../seal/seal';
-import { builtTasks, edgeBreak, group, startServer } from './harness';
-import { makeAccount, PASSWORD, type Server, signedIn } from './people-who-sign-in';
+import { edgeBreak, group, startServer } from './harness';
+import { everyAddress, makeAccount, PASSWORD, type Server, signedIn } from './people-who-sign-in';
 
 let server: Server;
 beforeEach(async () => {
@@ -238,14 +232,7 @@ describe('what is written down', () => {
   });
 
   it('has words for everything that changes or gives out something', () => {
-    const app = createApp({
-      db: {} as never,
-      pool: createPool({ file: builtTasks }),
-      log: createLogger('silent'),
-      seal: new Seal(newKey()),
-      backups: { folder: {} as never, database: '' },
-    });
-    const all = registered(app).map(({ method, path }) => `${method} ${path}`);
+    const all = everyAddress();
     /** Worked out and given back: nothing is kept of it. */
     const nothingKept =
       /\/api\/(time|review|fit|suggest|plan-day|plan-week|simulate|calendars\/:id\/refresh)$/;

@@ -2,15 +2,16 @@ import { library } from '@kotabi/core/library/all';
 import type { Account, Person } from '@kotabi/core/model';
 import { Move, Session, Week } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { createApp } from '../app';
 import { answers, messages } from '../db/schema';
-import { createLogger } from '../log';
-import { createPool } from '../pool/pool';
-import { registered } from '../routes/route';
-import { newKey } from '../seal/key';
-import { Seal } from '../seal/seal';
-import { builtTasks, edgeBreak, group, startServer } from './harness';
-import { makeAccount, PASSWORD, type Server, signedIn, type Visitor } from './people-who-sign-in';
+import { edgeBreak, group, startServer } from './harness';
+import {
+  everyAddress,
+  makeAccount,
+  PASSWORD,
+  type Server,
+  signedIn,
+  type Visitor,
+} from './people-who-sign-in';
 
 /** Whoever asks: the owner, two colleagues with whom things are shared, one without, a keeper, nobody. */
 const WHO = ['owner', 'editor', 'looker', 'stranger', 'keeper', 'nobody'] as const;
@@ -354,14 +355,7 @@ const everything = async (): Promise<string> => {
 };
 
 describe('every address', () => {
-  const app = createApp({
-    db: {} as never,
-    pool: createPool({ file: builtTasks }),
-    log: createLogger('silent'),
-    seal: new Seal(newKey()),
-    backups: { folder: {} as never, database: '' },
-  });
-  const all = registered(app).map(({ method, path }) => `${method} ${path}`);
+  const all = everyAddress();
 
   it('is walked below', () => {
     expect(Object.keys(CALLS).sort()).toEqual([...all].sort());
