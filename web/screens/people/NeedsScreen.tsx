@@ -123,7 +123,8 @@ export const NeedsScreen = () => {
               </tbody>
             </table>
           </div>
-          <aside className={`card ${styles.said}`} aria-label="To be read out">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by key */}
+          <aside className={`card ${styles.said}`} aria-label="To be read out" tabIndex={0}>
             <h2>Before the start, to everyone</h2>
             {said.before.map((line) => (
               <p key={line}>{line}</p>
