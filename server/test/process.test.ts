@@ -23,8 +23,8 @@ const exit = (child: ChildProcess): Promise<number | null> =>
     child.once('exit', (code) => done(code));
   });
 
-/** Starts the server as a program of its own and waits for its address. */
-const start = async (env: Record<string, string>, args: string[] = []) => {
+/** The server as a program, on a database and with a key of this test. */
+const program = (args: string[], env: Record<string, string> = {}): ChildProcess => {
   const child = spawn(process.execPath, ['server/dist/main.js', ...args], {
     cwd: root,
     env: {
@@ -36,6 +36,12 @@ const start = async (env: Record<string, string>, args: string[] = []) => {
     },
   });
   children.push(child);
+  return child;
+};
+
+/** Starts the server as a program of its own and waits for its address. */
+const start = async (env: Record<string, string>, args: string[] = []) => {
+  const child = program(args, env);
   let output = '';
   const url = await new Promise<string>((found, failed) => {
     const read = (chunk: Buffer): void => {
@@ -43,8 +49,8 @@ const start = async (env: Record<string, string>, args: string[] = []) => {
       const match = /ready at (http:\/\/\S+)/.exec(output);
       if (match?.[1]) found(match[1]);
     };
-    child.stdout.on('data', read);
-    child.stderr.on('data', read);
+    child.stdout?.on('data', read);
+    child.stderr?.on('data', read);
     child.once('exit', () => failed(new Error(output)));
   });
   return { child, url, output: () => output };
@@ -59,20 +65,12 @@ const put = (url: string, n: number) =>
 
 /** Runs a command of the server to its end, and gives what it says. */
 const command = async (args: string[]): Promise<string> => {
-  const child = spawn(process.execPath, ['server/dist/main.js', ...args], {
-    cwd: root,
-    env: {
-      ...process.env,
-      KOTABI_DB: join(dir, 'kotabi.db'),
-      KOTABI_KEY_FILE: join(dir, 'keys', 'kotabi.key'),
-    },
-  });
-  children.push(child);
+  const child = program(args);
   let output = '';
-  child.stdout.on('data', (chunk) => {
+  child.stdout?.on('data', (chunk) => {
     output += String(chunk);
   });
-  child.stderr.on('data', (chunk) => {
+  child.stderr?.on('data', (chunk) => {
     output += String(chunk);
   });
   await exit(child);

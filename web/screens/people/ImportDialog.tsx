@@ -154,8 +154,7 @@ export const ImportDialog = ({ group, close }: { group: Group; close: () => void
               type="warning"
               showIcon
               style={{ marginBottom: 8 }}
-              title={`The column “${file.table.head[at] || `column ${at + 1}`}” looks as if it said what people have to be careful with, and nothing is read from it.`}
-              description="Choose above what it holds, or leave it out on purpose."
+              title={`The column “${file.table.head[at] || `column ${at + 1}`}” looks as if it said what people have to be careful with, and nothing is read from it. Choose above what it holds, or leave it out on purpose.`}
               action={
                 <Button size="small" onClick={() => setAside(new Set([...aside, at]))}>
                   Leave it out
