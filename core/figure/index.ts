@@ -14,4 +14,4 @@ export * from './picture';
 export * from './reach';
 export * from './rest';
 export * from './skeleton';
-export { length, sub } from './space';
+export { dot, length, sub } from './space';

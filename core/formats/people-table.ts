@@ -109,6 +109,9 @@ const withSide = (entry: string): { what: string; side?: SideOrBoth } => {
   return found ? { what, side: found[1] as SideOrBoth } : { what };
 };
 
+/** Behind a limit, in brackets: a doctor has said to leave it alone. */
+const STOPPED = 'stopped by a doctor';
+
 const YES = ['yes', 'y', 'true', '1', 'agreed', 'x'];
 const NO = ['no', 'n', 'false', '0', ''];
 
@@ -141,10 +144,21 @@ export const rowsToPeople = (
       return [];
     });
     const limits = list(cell('limits')).flatMap((entry): PersonLimit[] => {
-      const { what, side } = withSide(entry);
+      const [, said = entry, more] = /^(.*?)\s*\((?!left|right|both)([^)]*)\)$/.exec(entry) ?? [];
+      const { what, side } = withSide(said);
       const limit = limitOf(what);
-      if (limit) return [{ limit, ...(side && { side }) }];
-      bad('limits', `“${what}” is not a limit; limits are ${Limit.options.join(', ')}`, entry);
+      const at = limit === 'recent surgery' && more ? areaOf(more) : undefined;
+      if (!limit) bad('limits', `“${what}” is not a limit; limits are ${Limit.options.join(', ')}`, entry);
+      else if (more && more !== STOPPED && !at)
+        bad(
+          'limits',
+          `“${more}” is not known; after a limit in brackets stands “${STOPPED}”, after a surgery its area`,
+          entry,
+        );
+      else
+        return [
+          { limit, ...(side && { side }), ...(more === STOPPED && { stopped: true }), ...(at && { at }) },
+        ];
       return [];
     });
     const said = cell('consent').toLowerCase();
@@ -200,6 +214,9 @@ export const peopleTemplate = (): string =>
 const entry = (what: string, side: SideOrBoth | undefined): string =>
   side === undefined || side === 'both' ? what : `${what} ${side}`;
 
+const limitEntry = ({ limit, side, stopped, at }: PersonLimit): string =>
+  [entry(limit, side), at ? `(${at})` : stopped && `(${STOPPED})`].filter(Boolean).join(' ');
+
 /** People as a table (RFC 4180: commas, CRLF, quoted where needed). What it writes it reads again. */
 export const peopleToCsv = (people: readonly Person[]): string =>
   `${Papa.unparse(
@@ -208,7 +225,7 @@ export const peopleToCsv = (people: readonly Person[]): string =>
       data: people.map(({ name, tight, limits, note, consent }) => [
         name,
         tight.map((t) => entry(t.area, t.side)).join('; '),
-        limits.map((l) => entry(l.limit, l.side)).join('; '),
+        limits.map(limitEntry).join('; '),
         note,
         consent ? 'yes' : 'no',
       ]),

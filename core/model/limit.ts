@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Area } from './move';
 import { Side } from './units';
 
 /** What a person may have to be careful with. Never a diagnosis: only what they say themselves. */
@@ -29,6 +30,10 @@ export type Limit = z.infer<typeof Limit>;
 export const PersonLimit = z.object({
   limit: Limit,
   side: z.enum([...Side.options, 'both']).optional(),
+  /** A doctor or physiotherapist has said to leave it alone for now: nothing near it, without asking them. */
+  stopped: z.boolean().optional(),
+  /** Of a recent surgery: where. Left out, it may be anywhere. */
+  at: Area.optional(),
 });
 export type PersonLimit = z.infer<typeof PersonLimit>;
 

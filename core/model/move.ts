@@ -155,6 +155,11 @@ export const Ask = z.enum([
   'room behind the seat',
   'belly pressed',
   'end of range',
+  'both hands',
+  'held breath',
+  'sideways on the seat',
+  'hand at the neck',
+  'needs sight',
 ]);
 export type Ask = z.infer<typeof Ask>;
 
@@ -229,6 +234,7 @@ export const Move = z
     /** Name of the rung that is meant when none is chosen; the first one when left out. */
     usualRung: z.string().max(60).optional(),
     cues: Cues,
+    /** What to mind beyond what its demands say by themselves. */
     cautions: z.array(z.string().min(1)).default([]),
     asks: z.array(Ask).default([]),
     /** Moves to do instead, for those who must leave it out, the nearest first. */

@@ -6,7 +6,6 @@ import { library, moveLookup, pauses } from '../library/all';
 import {
   Approach,
   Area,
-  Ask,
   defaultApproach,
   defaultPace,
   type Move,
@@ -18,7 +17,6 @@ import {
 import { published } from '../reference';
 import { brk, compile } from '../testing/build';
 import { buildLibrary } from '.';
-import { CARE } from './cautions';
 
 const sides = ['left', 'right'] as const;
 
@@ -86,7 +84,6 @@ describe('the library', () => {
       expect(move.rungs.length).toBeGreaterThanOrEqual(2);
       expect(rungOf(move)).toBeDefined();
       for (const name of ['go', 'breathe', 'last'] as const) expect(cues[name], name).toBeTruthy();
-      expect(move.cautions.length).toBeGreaterThan(0);
       for (const id of [...move.instead, ...move.balancedBy]) {
         expect(moveLookup()(id), id).toBeDefined();
         expect(id).not.toBe(id === move.id ? id : '');
@@ -196,18 +193,11 @@ describe('the library', () => {
       }
   });
 
-  it('never promises healing, and keeps the usual cautions where they are needed', () => {
+  it('never promises healing', () => {
     for (const move of library) {
-      const text = JSON.stringify([move.purpose, move.cues, move.cautions]).toLowerCase();
+      const text = JSON.stringify([move.purpose, move.cues, move.rungs, move.cautions]).toLowerCase();
       expect(text, move.id).not.toMatch(/\b(cure|heal|detox|treat|therap|diagnos|toxin|organ)/);
-      const has = (caution: string) => move.cautions.includes(caution);
-      if (move.region === 'neck') expect(has(CARE.neck), move.id).toBe(true);
-      if (move.asks.includes('chair carries'))
-        expect(has(CARE.rolls) || move.cautions.some((c) => c.includes('castors')), move.id).toBe(true);
-      if (move.position === 'standing') expect(has(CARE.balance), move.id).toBe(true);
-      if (move.kind === 'massage') expect(has(CARE.press), move.id).toBe(true);
     }
-    expect(Ask.options.length).toBeGreaterThan(10);
   });
 
   it('lets an own move stand before a library move of the same id', () => {

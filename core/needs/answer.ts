@@ -1,15 +1,18 @@
 import {
+  type Dose,
   type Move,
   type MoveLookup,
   type Person,
   type PersonLimit,
   type Position,
-  type RoomLimit,
+  RoomLimit,
   rungOf,
   type Thing,
 } from '../model';
-import { type Demand, demandsOf } from './demands';
+import { demandsOf } from './demands';
+import { carries, isNear, placeOf } from './near';
 import { type NeedRule, needRules, rulesOf } from './need-rules';
+import type { Demand } from './shown';
 
 /** The room as it bears on what can be done: chairs, space, and the things at hand. */
 export interface Room {
@@ -50,19 +53,35 @@ const limitName = (limit: Reason['limit']): string => (typeof limit === 'string'
 
 const FETCHED: readonly Thing[] = ['strap', 'ball', 'towel', 'cushion', 'mat', 'roll', 'wall', 'footrest'];
 
+/** True for what nobody does without having asked a doctor or physiotherapist. */
+const asksFirst = (limit: PersonLimit | RoomLimit): limit is PersonLimit =>
+  typeof limit !== 'string' && (limit.limit === 'recent surgery' || limit.stopped === true);
+
+/** What a limit that asks first says: near it nothing moves; standing, where that loads it, is moving too. */
+const askedFirst = (move: Move, demands: ReadonlySet<Demand>, limit: PersonLimit): Reason[] => {
+  const places = limit.at ? [limit.at] : placeOf(limit.limit);
+  const loaded = demands.has('standing') && carries(places);
+  if (!demands.has('movement') || !(loaded || isNear(move.areas, places))) return [];
+  const why = 'ask a doctor or physiotherapist first';
+  return [{ limit, demand: 'movement', why, weight: 'avoid' }];
+};
+
 /** Every rule that a set of demands meets. */
 const met = (
   move: Move,
   demands: ReadonlySet<Demand>,
   limits: readonly (PersonLimit | RoomLimit)[],
 ): Reason[] =>
-  limits.flatMap((limit) =>
-    rulesOf(typeof limit === 'string' ? limit : limit.limit)
+  limits.flatMap((limit) => {
+    const first = asksFirst(limit);
+    const rules = rulesOf(typeof limit === 'string' ? limit : limit.limit)
       .filter(
         ({ demand, areas }) => demands.has(demand) && (!areas || areas.some((a) => move.areas.includes(a))),
       )
-      .map(({ demand, why, weight }): Reason => ({ limit, demand, why, weight })),
-  );
+      // What is to be asked about first is not done a little.
+      .map(({ demand, why, weight }): Reason => ({ limit, demand, why, weight: first ? 'avoid' : weight }));
+    return first ? [...askedFirst(move, demands, limit), ...rules] : rules;
+  });
 
 const missingThings = (move: Move, rungName: string | undefined, room: Room): Reason[] =>
   [...move.things, ...(rungOf(move, rungName)?.things ?? [])]
@@ -79,14 +98,19 @@ interface Variant {
   move: Move;
   rung: number;
   position: Position;
+  /** Its dose; the usual one of the move when left out. */
+  dose?: Dose;
 }
 
 const nameOf = ({ move, rung }: Variant): string | undefined => move.rungs[rung]?.name;
 
 const tryOut = (variant: Variant, limits: readonly (PersonLimit | RoomLimit)[], room: Room): Try => {
-  const { move, position } = variant;
+  const { move, position, dose } = variant;
   const name = nameOf(variant);
-  const reasons = [...met(move, demandsOf(move, name, position), limits), ...missingThings(move, name, room)];
+  const reasons = [
+    ...met(move, demandsOf(move, name, position, dose), limits),
+    ...missingThings(move, name, room),
+  ];
   return {
     serious: reasons.filter((r) => r.weight !== 'care'),
     care: reasons.filter((r) => r.weight === 'care'),
@@ -103,10 +127,12 @@ const seatsFor = (move: Move, position: Position): readonly Position[] =>
   position === 'standing' ? SEATED.filter((p) => p === move.position || move.alsoIn.includes(p)) : [];
 
 /** What can be done of a move instead of a variant: that one first, then on the seat, then rung by rung below. */
-const downFrom = ({ move, rung, position }: Variant): Variant[] => {
+const downFrom = ({ move, rung, position, dose }: Variant): Variant[] => {
   const positions = [position, ...seatsFor(move, position)];
   const rungs = Array.from({ length: Math.max(1, rung + 1) }, (_, n) => rung - n);
-  return rungs.flatMap((r) => positions.map((p): Variant => ({ move, rung: r, position: p })));
+  return rungs.flatMap((r) =>
+    positions.map((p): Variant => ({ move, rung: r, position: p, ...(dose && { dose }) })),
+  );
 };
 
 interface Asked {
@@ -115,14 +141,17 @@ interface Asked {
   rung?: string;
   /** The position that is planned; the move's own when left out. */
   position?: Position;
+  /** The dose that is planned; the usual one when left out. */
+  dose?: Dose;
 }
 
-const variantOf = ({ move, rung, position }: Asked): Variant => {
+const variantOf = ({ move, rung, position, dose }: Asked): Variant => {
   const name = rungOf(move, rung)?.name;
   return {
     move,
     rung: name === undefined ? -1 : move.rungs.findIndex((r) => r.name === name),
     position: position ?? move.position,
+    ...(dose && { dose }),
   };
 };
 
@@ -134,8 +163,9 @@ const passing = (
   variant: Variant,
   limits: readonly (PersonLimit | RoomLimit)[],
   room: Room,
+  allowed: (variant: Variant) => boolean = () => true,
 ): { variant: Variant; care: Reason[]; clear: boolean } | null => {
-  const all = downFrom(variant);
+  const all = downFrom(variant).filter(allowed);
   for (const one of all) {
     const { serious, care } = tryOut(one, limits, room);
     if (serious.length === 0) return { variant: one, care: unique(care), clear: true };
@@ -149,16 +179,25 @@ const passing = (
   return null;
 };
 
-/** So many limits would have somebody avoid a variant: how much it asks of bodies as such. */
-const risk = (variant: Variant): number => {
-  const demands = demandsOf(variant.move, nameOf(variant), variant.position);
+/** What somebody can or cannot do at all; a move that they cannot do is no risk to anyone else. */
+const ABLE: readonly NeedRule['limit'][] = [
+  ...RoomLimit.options,
+  'one arm',
+  'limited sight',
+  'limited hearing',
+];
+
+/** The limits that would have somebody avoid a variant for what it may do to them. */
+const avoidedBy = (variant: Variant): ReadonlySet<NeedRule['limit']> => {
+  const demands = demandsOf(variant.move, nameOf(variant), variant.position, variant.dose);
   const avoided = needRules.filter(
-    ({ demand, weight, areas }) =>
+    ({ limit, demand, weight, areas }) =>
       weight === 'avoid' &&
+      !ABLE.includes(limit) &&
       demands.has(demand) &&
       (!areas || areas.some((a) => variant.move.areas.includes(a))),
   );
-  return new Set(avoided.map((rule) => rule.limit)).size;
+  return new Set(avoided.map((rule) => rule.limit));
 };
 
 /** How far one looks through what moves name instead of each other. */
@@ -189,14 +228,17 @@ const replacement = (
   room: Room,
   lookup: MoveLookup,
 ): Pick<Answer, 'instead' | 'rung' | 'position' | 'otherArea' | 'care'> | null => {
-  const most = risk(planned);
+  const most = avoidedBy(planned);
   const fitting = insteadOf(planned.move, lookup).flatMap((move) => {
     // Nobody gets up for what replaces something done on the seat.
     if (move.position === 'standing' && planned.position !== 'standing') return [];
     if (move.position === 'floor' && planned.position !== 'floor') return [];
     const usual = variantOf({ move });
-    const found = passing(usual, limits, room);
-    if (!found || risk(found.variant) > most) return [];
+    // It is no risk to anyone to whom the planned one is none.
+    const found = passing(usual, limits, room, (one) =>
+      [...avoidedBy(one)].every((limit) => most.has(limit)),
+    );
+    if (!found) return [];
     const same = move.areas.some((a) => planned.move.areas.includes(a));
     // For another area only what asks nothing serious at all.
     if (!same && !found.clear) return [];
@@ -223,9 +265,8 @@ const chosen = (variant: Variant, planned: Variant): Pick<Answer, 'rung' | 'posi
   };
 };
 
-/** Nothing is told to be done where a doctor or physiotherapist has to be asked first. */
-export const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean =>
-  limits.some((l) => typeof l !== 'string' && l.limit === 'recent surgery');
+/** True for somebody who has to ask a doctor or physiotherapist first: for them nothing else is proposed, they rest. */
+export const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean => limits.some(asksFirst);
 
 /**
  * Whether a person can do a step as it is planned (this move, on this rung, in this position), and what else if not.
@@ -249,6 +290,8 @@ export const answerFor = (
     return { verdict: 'easier rung', ...change, reasons: unique(serious), care: found.care };
   }
   const reasons = unique(serious);
-  const other = mustAsk(limits) ? null : replacement(planned, limits, room, lookup);
+  // "Ask first" is never followed by an instruction.
+  const asks = reasons.some(({ limit }) => limit !== 'things' && asksFirst(limit));
+  const other = asks ? null : replacement(planned, limits, room, lookup);
   return other ? { verdict: 'another move', ...other, reasons } : { verdict: 'leave out', reasons, care: [] };
 };

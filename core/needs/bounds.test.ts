@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { reaching } from '../figure';
 import type { Base, JointName, Pose } from '../model';
-import { type Demand, demandsOfPose } from './demands';
+import { type Demand, demandsOfPose } from './shown';
 
 const pose = (base: Base, angles: Partial<Record<JointName, number>>): Pose => ({ base, angles }) as Pose;
 
@@ -28,8 +29,6 @@ const bounds: [Demand, Base, JointName, number, number, Partial<Record<JointName
   ['arm at shoulder height', 'back', 'left.arm.raise', 68, 67],
   ['arm across', 'back', 'left.arm.across', 118, 117, { 'left.arm.raise': 60 }],
   ['arm across', 'back', 'left.arm.raise', 60, 59, { 'left.arm.across': 118 }],
-  ['arm behind', 'stand', 'right.arm.across', -50, -49, { 'right.arm.raise': 20 }],
-  ['arm behind', 'stand', 'right.arm.raise', 20, 19, { 'right.arm.across': -50 }],
   ['wrist bent far', 'back', 'left.wrist.bend', 48, 47],
   ['wrist bent far', 'back', 'right.wrist.bend', -48, -47],
   ['hip bent deep', 'back', 'left.hip.bend', 112, 111],
@@ -106,6 +105,54 @@ describe('what a pose asks', () => {
       );
     expect(arms(from)).toBe(true);
     expect(arms(before)).toBe(false);
+  });
+
+  it('tells a hand behind the back from one beside the hip', () => {
+    const behind = {
+      'right.arm.raise': 56,
+      'right.arm.across': -63,
+      'right.arm.twist': -60,
+      'right.elbow.bend': 80,
+    };
+    const beside = { 'right.arm.raise': 35, 'right.arm.across': -56, 'right.elbow.bend': 20 };
+    expect(
+      demandsOfPose(reaching(pose('edge', behind), 'right', { to: 'low back', elbow: [0.8, 0, -0.6] })),
+    ).toContain('arm behind');
+    expect(
+      demandsOfPose(reaching(pose('back', beside), 'right', { to: 'seat', elbow: [0.5, 0, -0.9] })),
+    ).not.toContain('arm behind');
+  });
+
+  it('tells a lean with a long back, on the feet, from a fold', () => {
+    const lean = { 'trunk.hinge': 40 };
+    expect(demandsOfPose(pose('stand', lean))).toContain('hinge with a long back');
+    expect(demandsOfPose(pose('stand', lean))).not.toContain('deep lean forward');
+    expect(demandsOfPose(pose('stand', { ...lean, 'low.flex': 15 }))).toContain('deep lean forward');
+    expect(demandsOfPose(pose('edge', lean))).toContain('deep lean forward');
+  });
+
+  it('sees the head back and turned, or tilted, at once', () => {
+    for (const more of [{ 'neck.turn': 20 }, { 'neck.turn': -20 }, { 'neck.side': 10 }, { 'neck.side': -10 }])
+      expect(demandsOfPose(pose('back', { 'neck.flex': -6, ...more }))).toContain('looking up while turned');
+    for (const less of [
+      { 'neck.flex': -5, 'neck.turn': 20 },
+      { 'neck.flex': -6, 'neck.turn': 19 },
+      { 'neck.flex': -6, 'neck.side': 9 },
+    ])
+      expect(demandsOfPose(pose('back', less))).not.toContain('looking up while turned');
+  });
+
+  it('tells lying on the back from lying on a side, and wide knees on a seat from a wide stand', () => {
+    expect(demandsOfPose(pose('lying on the back', {}))).toContain('lying on the back');
+    expect(demandsOfPose(pose('lying on the left side', {}))).toContain('lying on the side');
+    expect(demandsOfPose(pose('lying on the left side', {}))).not.toContain('lying on the back');
+    expect(demandsOfPose(pose('edge', { 'left.hip.out': 26 }))).toContain('knees wide on the seat');
+    expect(demandsOfPose(pose('stand', { 'left.hip.out': 26, 'left.hip.bend': 30 }))).not.toContain(
+      'knees wide on the seat',
+    );
+    expect(demandsOfPose(pose('stand', { 'left.knee.bend': 40 }))).toContain('knee bent under load');
+    expect(demandsOfPose(pose('stand', { 'left.knee.bend': 39 }))).not.toContain('knee bent under load');
+    expect(demandsOfPose(pose('edge', { 'left.knee.bend': 90 }))).not.toContain('knee bent under load');
   });
 
   it('sees a head below the heart where one sits or stands, not where one lies', () => {

@@ -1,4 +1,6 @@
 export * from './answer';
+export * from './cautions';
 export * from './demands';
 export * from './need-rules';
+export * from './shown';
 export * from './table';

@@ -1,5 +1,5 @@
 import type { Area, Limit, RoomLimit } from '../model';
-import type { Demand } from './demands';
+import type { Demand } from './shown';
 
 /**
  * How much a demand weighs for a limit. `care`: fine, with a word. `ease`: an easier rung that does not ask it,
@@ -26,20 +26,29 @@ const ARM: readonly Area[] = ['shoulder', 'chest', 'upper arm', 'upper back'];
 const HAND: readonly Area[] = ['forearm', 'hand'];
 const LEG: readonly Area[] = ['hip', 'leg', 'foot'];
 const NECK: readonly Area[] = ['neck'];
+const SPINE: readonly Area[] = ['neck', 'upper back', 'side', 'low back'];
 
 /** All rules, by limit. Every one is common practice, no source: the usual cautions of the trade, put together. */
 const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   neck: [
     ['looking up', 'avoid', 'no looking up with a sore neck'],
+    ['looking up while turned', 'avoid', 'not back and turned at once'],
     ['hand weight on the head', 'avoid', 'no hand on the head'],
     ['end of range', 'ease', 'stop short of the end', NECK],
     ['neck bent to the side', 'ease', 'tilt only half as far'],
     ['neck turned', 'ease', 'turn only as far as is easy'],
     ['chin to the chest', 'care', 'chin down only as far as is easy'],
     ['firm pressure', 'care', 'press lightly', NECK],
+    ['head moving', 'care', 'small and slow, only where it is easy'],
+    ['head moving fast', 'ease', 'the head moves slowly'],
   ],
   dizziness: [
     ['looking up', 'avoid', 'looking up can make dizzy'],
+    ['looking up while turned', 'avoid', 'back and turned at once can make dizzy'],
+    ['head moving', 'care', 'slowly, with a rest between; stop when it swims'],
+    ['head moving fast', 'ease', 'the head moves slowly'],
+    ['deep lean forward', 'care', 'come up slowly'],
+    ['hinge with a long back', 'care', 'come up slowly'],
     ['head low', 'avoid', 'a low head can make dizzy'],
     ['neck turned', 'ease', 'turn the head slowly and not far'],
     ['eyes closed', 'ease', 'eyes stay open'],
@@ -50,15 +59,23 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   'blood or eye pressure': [
     ['head low', 'avoid', 'no head below the heart'],
     ['effort', 'care', 'never press with held breath'],
+    ['held breath', 'avoid', 'no held breath'],
+    ['effort for long', 'ease', 'work only for a breath at a time'],
     ['arms overhead', 'care', 'arms overhead only briefly'],
+    ['arms overhead for long', 'ease', 'arms down after a breath'],
+    ['hand at the neck', 'care', 'stay off the sides of the neck'],
     ['long breath out', 'care', 'no forced breath'],
     ['belly pressed', 'ease', 'no pressing together of the belly'],
   ],
   osteoporosis: [
     ['back rounded', 'avoid', 'no deep rounding of the spine'],
     ['deep lean forward', 'avoid', 'no deep folding'],
+    ['hinge with a long back', 'care', 'lean with a long back, never rounded'],
+    ['hand weight on the head', 'avoid', 'no hand pressing the head down'],
     ['back turned', 'ease', 'turn only a little'],
-    ['end of range', 'avoid', 'nothing at the end of the range'],
+    ['back bent to the side', 'care', 'lean only a little'],
+    ['end of range', 'avoid', 'nothing at the end of the range', SPINE],
+    ['end of range', 'care', 'gently, short of the end', ['hip', 'leg', 'chest', 'shoulder']],
     ['effort', 'care', 'work lightly'],
     ['chin to the chest', 'care', 'chin down only a little'],
     ['firm pressure', 'ease', 'press lightly'],
@@ -81,6 +98,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   ],
   'low back': [
     ['deep lean forward', 'avoid', 'no deep folding'],
+    ['hinge with a long back', 'care', 'belly braced, knees soft'],
     ['back rounded', 'ease', 'round only half as far'],
     ['back turned', 'ease', 'turn from the ribs, half as far'],
     ['back arched', 'ease', 'do not arch'],
@@ -93,6 +111,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['leg crossed', 'avoid', 'no crossed leg'],
     ['end of range', 'avoid', 'nothing at the end of the hip’s range', LEG],
     ['deep lean forward', 'ease', 'lean only half as far'],
+    ['hinge with a long back', 'care', 'lean only as far as is easy'],
     ['legs wide', 'ease', 'knees only hip-wide'],
     ['effort', 'care', 'work lightly', LEG],
   ],
@@ -100,6 +119,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['hip bent deep', 'avoid', 'hip never bent past the level seat'],
     ['leg crossed', 'avoid', 'never cross the leg'],
     ['deep lean forward', 'avoid', 'no deep lean over the legs'],
+    ['hinge with a long back', 'care', 'lean only half as far'],
     ['end of range', 'avoid', 'nothing at the end of the hip’s range', LEG],
     ['legs wide', 'ease', 'knees only hip-wide'],
     ['on the floor', 'avoid', 'not down to the floor'],
@@ -107,6 +127,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   knee: [
     ['knee bent deep', 'avoid', 'knee not bent deep'],
     ['leg crossed', 'avoid', 'no twist on a bent knee'],
+    ['knee bent under load', 'avoid', 'no bending of the knee under load'],
     ['effort', 'ease', 'work lightly, less far', ['leg', 'hip']],
     ['knee straight', 'care', 'straighten softly, never locked'],
     ['on the floor', 'care', 'help getting down and up'],
@@ -114,15 +135,19 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   pregnancy: [
     ['belly pressed', 'avoid', 'nothing presses the belly'],
     ['deep lean forward', 'avoid', 'no deep folding'],
-    ['on the floor', 'avoid', 'not lying flat on the back'],
+    ['lying on the back', 'avoid', 'not lying flat on the back'],
+    ['on the floor', 'care', 'help getting down and up'],
+    ['hinge with a long back', 'care', 'feet apart, room for the belly'],
+    ['held breath', 'avoid', 'no held breath'],
     ['head low', 'avoid', 'head stays up'],
     ['back turned', 'ease', 'turn open and only a little'],
-    ['end of range', 'ease', 'joints are softer now: stop short of the end'],
+    ['end of range', 'ease', 'stop short of the end'],
     ['long breath out', 'care', 'no forced breath'],
     ['effort', 'care', 'never press with held breath'],
   ],
   hypermobility: [
     ['end of range', 'avoid', 'stop well short of the end'],
+    ['long at the end', 'avoid', 'not long at the end'],
     ['looking up', 'ease', 'do not drop the head back'],
     ['back arched', 'ease', 'do not hang in the low back'],
     ['wrist bent far', 'ease', 'bend the wrist only half-way'],
@@ -132,6 +157,9 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   balance: [
     ['standing', 'avoid', 'stay seated'],
     ['edge of the seat', 'care', 'sit further back'],
+    ['sideways on the seat', 'avoid', 'not sideways on the seat'],
+    ['room beside the seat', 'care', 'both feet firm, lean only a little'],
+    ['deep lean forward', 'care', 'a hand on the desk'],
     ['eyes closed', 'ease', 'eyes stay open'],
     ['head low', 'ease', 'head stays up'],
     ['on the floor', 'avoid', 'not down to the floor'],
@@ -139,12 +167,13 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   'asthma or breath': [
     ['long breath out', 'ease', 'no forced breath out'],
     ['breath leads', 'care', 'at one’s own pace of breath'],
+    ['held breath', 'ease', 'the breath goes on'],
     ['effort', 'care', 'stop before it gets short of breath'],
     ['belly pressed', 'ease', 'room for the breath'],
   ],
   'recent surgery': [
-    ['movement', 'avoid', 'ask a doctor or physiotherapist first'],
     ['long breath out', 'ease', 'breathe normally'],
+    ['held breath', 'avoid', 'no held breath'],
   ],
   'cannot stand': [
     ['standing', 'avoid', 'stays seated'],
@@ -153,23 +182,30 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   ],
   'one arm': [
     ['both arms', 'avoid', 'needs both arms'],
+    ['both hands', 'avoid', 'needs both hands'],
     ['weight on the hands', 'avoid', 'needs both hands'],
     ['arms alike', 'care', 'with the one arm'],
   ],
   'limited sight': [
     ['eyes follow', 'care', 'say where the hand goes; do not only show'],
+    ['needs sight', 'avoid', 'there is nothing to look for'],
     ['standing', 'care', 'clear the floor, a hand on the desk'],
   ],
   'limited hearing': [
-    ['eyes closed', 'ease', 'cannot hear the end: eyes stay open'],
+    ['eyes closed', 'avoid', 'cannot hear the end: eyes stay open'],
     ['head low', 'care', 'cannot see you: agree on a signal for the end'],
     ['looking up', 'care', 'stand where you can be seen'],
   ],
   castors: [
     ['chair carries', 'ease', 'the chair rolls: lock or wedge it, or use another rung'],
+    ['sideways on the seat', 'ease', 'the chair rolls: lock or wedge it, or use another rung'],
     ['edge of the seat', 'care', 'wedge the chair against desk or wall'],
   ],
-  'chair arms': [['room beside the seat', 'ease', 'the arms of the chair are in the way']],
+  'chair arms': [
+    ['room beside the seat', 'ease', 'the arms of the chair are in the way'],
+    ['sideways on the seat', 'avoid', 'the arms of the chair are in the way'],
+    ['knees wide on the seat', 'ease', 'the arms of the chair keep the knees together'],
+  ],
   'high back': [
     ['room behind the seat', 'ease', 'the high back is in the way: sit sideways or reach back only'],
   ],

@@ -22,7 +22,12 @@ export const needsTable = (
     if (!move) return [];
     const answers = people.map((person) => ({
       person,
-      answer: answerFor({ move, rung: step.rung, position: step.position }, person, room, lookup),
+      answer: answerFor(
+        { move, rung: step.rung, position: step.position, dose: step.dose },
+        person,
+        room,
+        lookup,
+      ),
     }));
     const worst = answers.reduce<Answer['verdict']>(
       (w, { answer }) => (VERDICTS.indexOf(answer.verdict) > VERDICTS.indexOf(w) ? answer.verdict : w),

@@ -34,10 +34,11 @@ export const answerIn = (
     move,
     () => new Map<string, Answer>(),
   );
-  const key = `${person?.id ?? ''}|${step.rung ?? ''}|${position}`;
+  const { rung, dose } = step;
+  const key = `${person?.id ?? ''}|${rung ?? ''}|${position}|${JSON.stringify(dose)}`;
   let answer = answers.get(key);
   if (!answer) {
-    answer = answerFor({ move, rung: step.rung, position }, person ?? { limits: [] }, audience.room, lookup);
+    answer = answerFor({ move, rung, position, dose }, person ?? { limits: [] }, audience.room, lookup);
     answers.set(key, answer);
   }
   return answer;

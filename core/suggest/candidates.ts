@@ -146,13 +146,13 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
     return [];
   const step = stepOf(move, move.id, approach);
   if (audience) {
-    const bare = answerFor({ move, rung: step.rung }, { limits: [] }, audience.room, lookup);
+    const bare = answerFor({ move, rung: step.rung, dose: step.dose }, { limits: [] }, audience.room, lookup);
     if (bare.verdict === 'easier rung' && bare.rung !== undefined) step.rung = bare.rung;
   }
   const answers = (audience?.people ?? []).map((person) => ({
     person,
     verdict: answerFor(
-      { move, rung: step.rung, position: step.position },
+      { move, rung: step.rung, position: step.position, dose: step.dose },
       person,
       audience?.room ?? { limits: [], things: [] },
       lookup,

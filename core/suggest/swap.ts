@@ -64,19 +64,18 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     before.resolved.items.flatMap((it) => ('links' in it ? it.links : [it])).map((s) => s.move.id),
   );
   const chained = brk.items.some((it) => it.type === 'chain' && it.links.some((l) => l.id === step.id));
-  const served = (move: Move, rung?: string): number =>
-    (audience?.people ?? []).filter(
-      (p) =>
-        answerFor({ move, rung }, p, audience?.room ?? { limits: [], things: [] }, lookup).verdict === 'fine',
-    ).length;
-  const servedNow = served(now, step.rung);
-  const people = (audience?.people ?? []).filter((p) => !mustAsk(p.limits));
   const room = audience?.room ?? { limits: [], things: [] };
+  const served = (move: Move, { rung, position, dose }: Step): number =>
+    (audience?.people ?? []).filter(
+      (p) => answerFor({ move, rung, position, dose }, p, room, lookup).verdict === 'fine',
+    ).length;
+  const servedNow = served(now, step);
+  const people = (audience?.people ?? []).filter((p) => !mustAsk(p.limits));
   /** Nobody of the group would have to do something else. */
   const allowed = (m: Move): boolean => {
-    const { rung, position } = stepOf(m, step.id, approach);
+    const { rung, position, dose } = stepOf(m, step.id, approach);
     return people.every((p) => {
-      const { verdict } = answerFor({ move: m, rung, position }, p, room, lookup);
+      const { verdict } = answerFor({ move: m, rung, position, dose }, p, room, lookup);
       return verdict === 'fine' || verdict === 'easier rung';
     });
   };
@@ -99,7 +98,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     const byMs = after.timeline.totals.totalMs - before.timeline.totals.totalMs;
     const shared = now.muscles.filter((m) => move.muscles.includes(m));
     const size = audience?.people.length ?? 0;
-    const can = served(move, fresh.rung);
+    const can = served(move, fresh);
     const findings = after.findings.length - before.findings.length;
     const score =
       (move.areas[0] === now.areas[0] ? WORTH.area : 0) +

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { also, andBack, both, breaths, hand, pose, quiet, reps, rung, together, unseen } from '../make';
 import type { MoveData } from '../types';
 import { inhale, palmsUp } from './poses';
@@ -35,7 +34,6 @@ export const breathBreathe: MoveData[] = [
       last: 'One more breath.',
       back: 'Let the breath go its own way.',
     },
-    cautions: [CARE.breath],
     instead: ['sit-tall'],
     balancedBy: ['arms-up-breath'],
     figure: andBack({}, palmsUp, also(palmsUp, { 'upper.flex': -6, ...both({ 'shoulder.lift': 3 }) })),
@@ -70,7 +68,6 @@ export const breathBreathe: MoveData[] = [
       last: 'One last long breath out.',
       back: 'Breathe as you like.',
     },
-    cautions: [CARE.breath],
     instead: ['slow-breaths'],
     balancedBy: ['arms-up-breath'],
     figure: andBack({ view: 'near' }, inhale, pose({ 'upper.flex': 8, 'low.flex': 4 })),
@@ -105,7 +102,6 @@ export const breathBreathe: MoveData[] = [
       last: 'One more breath into the lower hand.',
       back: 'Hands back to the lap.',
     },
-    cautions: [CARE.breath],
     instead: ['slow-breaths'],
     balancedBy: ['arms-up-breath'],
     figure: ((p) => andBack({}, p, also(p, { 'low.flex': -4 })))(
@@ -142,7 +138,6 @@ export const breathBreathe: MoveData[] = [
       last: 'One last sigh.',
       back: 'Sit a moment.',
     },
-    cautions: [CARE.breath],
     instead: ['slow-breaths'],
     balancedBy: ['sit-tall'],
     figure: andBack({}, pose(), pose({ 'upper.flex': -8, ...both({ 'shoulder.lift': 15 }) })),

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { andBack, hand, pose, quiet, reps, rung, sec, there, together, unseen } from '../make';
 import type { MoveData } from '../types';
 import { armsDown, armsUp, overEyes, palmsUp } from './poses';
@@ -36,7 +35,6 @@ export const breathClose: MoveData[] = [
       last: 'And down for the last time.',
       back: 'Hands rest. A sip of water, and on we go.',
     },
-    cautions: [CARE.shoulder],
     instead: ['slow-breaths'],
     balancedBy: ['round-and-lift'],
     figure: andBack({}, armsDown, armsUp),
@@ -99,7 +97,6 @@ export const breathClose: MoveData[] = [
       last: 'Slowly come back.',
       back: 'Open the eyes, look round the room.',
     },
-    cautions: ['Nobody has to close the eyes.'],
     instead: ['quiet-rest'],
     balancedBy: ['arms-up-breath'],
     figure: there({}, hand(pose({ 'neck.flex': 8 }), 'both', 'own thigh')),
@@ -187,6 +184,7 @@ export const breathClose: MoveData[] = [
     discreet: unseen,
     ways: together,
     dose: sec(10, 20, 40),
+    asks: ['needs sight'],
     rungs: [
       rung('across the room', 'The farthest corner of the room.'),
       rung('out of the window', 'The farthest thing out there.'),

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { rung, sec, there, together, unseen } from '../make';
 import type { MoveData } from '../types';
 import { palmsUp, slumped, tall } from './poses';
@@ -34,7 +33,6 @@ export const breathSettle: MoveData[] = [
       last: 'One more easy breath.',
       back: 'Stay as tall as that.',
     },
-    cautions: [CARE.rolls],
     instead: ['posture-minute'],
     balancedBy: ['check-out'],
     figure: there({ view: 'near' }, slumped, tall),
@@ -100,7 +98,6 @@ export const breathSettle: MoveData[] = [
       last: 'Ten more seconds.',
       back: 'Let go, and keep a little of it.',
     },
-    cautions: [CARE.rolls],
     instead: ['sit-tall'],
     balancedBy: ['round-and-lift'],
     figure: there({ view: 'near' }, slumped, tall),

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { andBack, both, each, hand, pose, quiet, reps, rung, sec, there, together } from '../make';
 import type { MoveData } from '../types';
 import { atSkull, head, onTop } from './poses';
@@ -19,7 +18,7 @@ export const faceMassage: MoveData[] = [
     alsoIn: ['edge'],
     ways: together,
     dose: sec(10, 20, 40),
-    asks: ['firm pressure'],
+    asks: ['firm pressure', 'hand at the neck'],
     rungs: [
       rung('light', 'The weight of the fingers.', { spares: ['firm pressure'] }),
       rung('firmer', 'The head leans back into the fingers.'),
@@ -34,7 +33,6 @@ export const faceMassage: MoveData[] = [
       last: 'One more round.',
       back: 'Hands down.',
     },
-    cautions: [CARE.press, CARE.throat],
     instead: ['chin-nod'],
     balancedBy: ['chin-nod'],
     figure: andBack({ ...head, view: 'back' }, atSkull(6), atSkull(12)),
@@ -54,7 +52,7 @@ export const faceMassage: MoveData[] = [
     ways: together,
     dose: reps(3, 5, 8, 4),
     breath: { going: 'out' },
-    asks: ['firm pressure'],
+    asks: ['firm pressure', 'hand at the neck'],
     rungs: [
       rung('stroke', 'Flat fingers, light.', { spares: ['firm pressure'] }),
       rung('draw', 'Fingertips draw with a little weight.'),
@@ -69,7 +67,6 @@ export const faceMassage: MoveData[] = [
       last: 'One last stroke.',
       back: 'Hands down.',
     },
-    cautions: [CARE.press, CARE.throat],
     instead: ['lift-and-drop'],
     balancedBy: ['chin-nod'],
     figure: andBack(
@@ -110,7 +107,6 @@ export const faceMassage: MoveData[] = [
       last: 'One last time.',
       back: 'Let the arm hang.',
     },
-    cautions: [CARE.press, CARE.throat],
     instead: ['shoulder-rolls'],
     balancedBy: ['lift-and-drop'],
     figure: andBack(head, onTop(0), onTop(8)),
@@ -143,7 +139,6 @@ export const faceMassage: MoveData[] = [
       last: 'To the end of the shoulder.',
       back: 'Let the arm hang.',
     },
-    cautions: [CARE.press, CARE.throat],
     instead: ['shoulder-rolls'],
     balancedBy: ['shoulder-rolls'],
     figure: andBack(head, onTop(0), hand(pose(), 'right', 'far upper arm', { elbow: [0.15, -0.5, 1], with: 13 })),
@@ -175,7 +170,6 @@ export const faceMassage: MoveData[] = [
       last: 'One last rake.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.press, CARE.shoulder],
     instead: ['lift-and-drop'],
     balancedBy: ['shake-shoulders'],
     figure: andBack(
@@ -211,7 +205,7 @@ export const faceMassage: MoveData[] = [
       last: 'Softer and softer.',
       back: 'Hand down, and notice.',
     },
-    cautions: [CARE.press, 'Not over a pacemaker or a port.'],
+    cautions: ['Not over a pacemaker or a port.'],
     instead: ['breastbone-open-close'],
     balancedBy: ['shake-hands-out'],
     figure: andBack(
@@ -249,7 +243,7 @@ export const faceMassage: MoveData[] = [
       last: 'Down to the chin.',
       back: 'Hands down.',
     },
-    cautions: [CARE.press, 'Jaw that locks or clicks painfully: leave the jaw out.'],
+    cautions: ['Jaw that locks or clicks painfully: leave the jaw out.'],
     instead: ['palms-over-eyes'],
     balancedBy: ['look-far'],
     figure: there(
@@ -285,7 +279,6 @@ export const faceMassage: MoveData[] = [
       last: 'One more place.',
       back: 'Hands down.',
     },
-    cautions: [CARE.press],
     instead: ['brow-temples-jaw'],
     balancedBy: ['chin-nod'],
     figure: andBack(
@@ -312,7 +305,7 @@ export const faceMassage: MoveData[] = [
     asks: ['effort', 'grip'],
     rungs: [
       rung('half strength', 'Only half as firm.', { spares: ['effort', 'grip'], share: 0.5 }),
-      rung('firm', 'Firm, for one breath in.'),
+      rung('firm', 'Firm, for one breath in.', { asks: ['held breath'] }),
     ],
     usualRung: 'half strength',
     cues: {
@@ -324,7 +317,6 @@ export const faceMassage: MoveData[] = [
       last: 'Tighten once more, and let go.',
       back: 'Be still for a moment.',
     },
-    cautions: [CARE.effort],
     instead: ['sigh-out'],
     balancedBy: ['shake-shoulders'],
     figure: andBack(

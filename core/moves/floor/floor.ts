@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { andBack, both, each, left, reps, rung, sec, there, together } from '../make';
 import type { MoveData } from '../types';
 import { legs, onBack, onSide } from './poses';
@@ -38,7 +37,7 @@ export const floorFloor: MoveData[] = [
       last: 'Open once more.',
       back: 'Close the book.',
     },
-    cautions: [CARE.shoulder, 'Getting down and up takes time: say so before.'],
+    cautions: ['Getting down and up takes time: say so before.'],
     instead: ['sweep-up-in-turn', 'seated-turn'],
     balancedBy: ['clasp-forward'],
     figure: andBack(
@@ -79,7 +78,6 @@ export const floorFloor: MoveData[] = [
       last: 'One more breath.',
       back: 'Hands to the belly, roll to the side to get up.',
     },
-    cautions: [CARE.shoulder, 'Roll to the side to get up, and wait before you stand.'],
     instead: ['elbows-wide', 'goalpost-arms'],
     balancedBy: ['hug-and-lift-elbows'],
     figure: there(
@@ -119,7 +117,7 @@ export const floorFloor: MoveData[] = [
       last: 'Two more breaths.',
       back: 'Roll off to one side, and wait before you sit.',
     },
-    cautions: ['Anything sharp along the spine: off the roll.', 'Roll to the side to get up, and wait before you stand.'],
+    cautions: ['Anything sharp along the spine: off the roll.'],
     instead: ['elbows-wide', 'chair-back-chest'],
     balancedBy: ['round-and-lift'],
     figure: there(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { both, each, edge, hand, left, pose, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
 import { CROSSED, figureFour, longBack } from './poses';
@@ -40,7 +39,7 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Come up, and set the foot down with your hands.',
     },
-    cautions: [CARE.knee, CARE.rolls, 'Not with a hip replacement unless a physiotherapist has agreed to it.'],
+    cautions: ['Not with a hip replacement unless a physiotherapist has agreed to it.'],
     instead: ['knees-side-to-side', 'hip-hinge-reps'],
     balancedBy: ['edge-leg-long'],
     figure: there(
@@ -100,7 +99,6 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Sit up and draw the foot in.',
     },
-    cautions: [CARE.back, CARE.rolls],
     instead: ['knee-straighten', 'hip-hinge-reps'],
     balancedBy: ['edge-leg-long'],
     figure: there(
@@ -127,7 +125,7 @@ export const hipHold: MoveData[] = [
     ways: each('same', 'the {side} leg goes back and long'),
     dose: sec(10, 20, 30),
     returnSec: 5,
-    asks: ['chair carries', 'end of range'],
+    asks: ['chair carries', 'end of range', 'sideways on the seat'],
     rungs: [
       rung('knee under the seat', 'The knee only sinks toward the floor.', { spares: ['chair carries'], share: 0.55 }),
       rung('leg long', 'The leg long behind, toes on the floor.'),
@@ -143,7 +141,6 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Bring the leg forward and turn to the front.',
     },
-    cautions: [CARE.rolls, CARE.balance, 'Not on a chair with castors.'],
     instead: ['step-behind-chair', 'hip-hinge-reps'],
     balancedBy: ['ankle-on-knee'],
     figure: there({ view: 'near' }, edge(), edge({ ...longBack, 'upper.flex': -4 })),
@@ -177,7 +174,6 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Step in.',
     },
-    cautions: [CARE.balance, CARE.rolls],
     instead: ['edge-leg-long', 'hip-hinge-reps'],
     balancedBy: ['leg-out-hinge'],
     figure: there(
@@ -238,7 +234,7 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Uncross with care.',
     },
-    cautions: [CARE.knee, 'Not with a hip replacement.'],
+    cautions: ['Not with a hip replacement.'],
     instead: ['knees-side-to-side'],
     balancedBy: ['knees-side-to-side'],
     figure: there(
@@ -280,7 +276,6 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Come to the middle.',
     },
-    cautions: [CARE.balance, CARE.knee, 'Not in a tight skirt: swap it beforehand.'],
     instead: ['wide-knees-dip-shoulder', 'knees-side-to-side'],
     balancedBy: ['knees-side-to-side'],
     figure: there(
@@ -329,7 +324,6 @@ export const hipHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Hands to the thighs, roll up slowly.',
     },
-    cautions: [CARE.headLow, CARE.back, CARE.rolls],
     instead: ['fold-between-knees', 'hip-hinge-reps'],
     balancedBy: ['lean-back-over-chair'],
     figure: there(

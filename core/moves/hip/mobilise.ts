@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   alternate,
   andBack,
@@ -55,7 +54,6 @@ export const hipMobilise: MoveData[] = [
       last: 'The last circle this way.',
       back: 'Foot down.',
     },
-    cautions: [CARE.knee],
     instead: ['toes-up'],
     balancedBy: ['heel-raises'],
     figure: round({ view: 'near', crop: 'legs' }, ankle(16, 0), ankle(-8, -14), ankle(-36, 0), ankle(-8, 14)),
@@ -129,7 +127,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Feet flat.',
     },
-    cautions: [CARE.effort],
     instead: ['toes-up'],
     balancedBy: ['toes-up'],
     figure: andBack(
@@ -167,7 +164,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Once more each leg.',
       back: 'Both feet flat.',
     },
-    cautions: [CARE.effort, CARE.knee],
     instead: ['heel-raises'],
     balancedBy: ['leg-out-hinge'],
     figure: andBack({ view: 'near' }, pose(), pose(left({ 'hip.bend': 92, 'knee.bend': 6, 'ankle.bend': 16 }))),
@@ -209,7 +205,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Once more each pair.',
       back: 'Feet flat, hands down.',
     },
-    cautions: [CARE.effort, CARE.back],
     instead: ['knee-straighten'],
     balancedBy: ['opposite-arm-leg'],
     figure: andBack(
@@ -254,7 +249,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Once more each pair.',
       back: 'Feet flat, hands down.',
     },
-    cautions: [CARE.effort, CARE.back],
     instead: ['knee-straighten'],
     balancedBy: ['fold-between-knees'],
     figure: andBack(
@@ -292,7 +286,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Once more each way.',
       back: 'Knees over heels.',
     },
-    cautions: [CARE.knee],
     instead: ['toes-up'],
     balancedBy: ['sit-tall'],
     figure: andBack(
@@ -327,7 +320,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Once more forward and back.',
       back: 'Come to the middle.',
     },
-    cautions: [CARE.back, CARE.rolls],
     instead: ['round-and-lift'],
     balancedBy: ['press-down'],
     figure: andBack(
@@ -379,7 +371,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Lift once more.',
       back: 'Sit, and let the legs go.',
     },
-    cautions: [CARE.rolls, CARE.effort, CARE.knee],
     instead: ['heel-raises', 'knee-straighten'],
     balancedBy: ['knees-side-to-side'],
     figure: andBack(
@@ -444,7 +435,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Turn once more.',
       back: 'Sit, and let the legs go.',
     },
-    cautions: [CARE.rolls, CARE.effort, CARE.knee, CARE.back],
     instead: ['hover', 'turn-arms-out'],
     balancedBy: ['knees-side-to-side'],
     figure: andBack(
@@ -494,7 +484,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Stand tall.',
     },
-    cautions: [CARE.knee, CARE.balance, CARE.effort],
     instead: ['hover', 'heel-raises'],
     balancedBy: ['step-behind-chair'],
     figure: andBack(
@@ -539,7 +528,6 @@ export const hipMobilise: MoveData[] = [
       last: 'Turn for home.',
       back: 'Back at the desk, sit down gently.',
     },
-    cautions: [CARE.balance],
     instead: ['heel-raises', 'knees-side-to-side'],
     balancedBy: ['sit-tall'],
     figure: andBack(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { also, BEHIND, each, edge, hand, pose, pressed, right, rung, sec, there, together } from '../make';
 import type { MoveData } from '../types';
 import { armpit, behind, tilt } from './poses';
@@ -70,7 +69,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lift the head slowly to the middle.',
     },
-    cautions: [CARE.neck, CARE.noPull],
     instead: ['lift-and-drop', 'ear-side-to-side'],
     balancedBy: ['chin-glide'],
     figure: pressed(there({ crop: 'upper' }, pose(), tilt), { on: 'right hand', toward: 'down' }),
@@ -113,7 +111,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lift the chin, then turn to the front.',
     },
-    cautions: [CARE.neck, CARE.noPull],
     instead: ['ear-to-shoulder', 'lift-and-drop'],
     balancedBy: ['chin-up-and-over'],
     figure: there({ crop: 'upper' }, pose(), armpit),
@@ -147,7 +144,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Chin down first, then to the middle.',
     },
-    cautions: [CARE.neck, CARE.lookUp],
     instead: ['ear-to-shoulder'],
     balancedBy: ['nose-to-armpit'],
     figure: there({ crop: 'upper' }, pose(), pose({ 'neck.side': 24, 'neck.turn': -22, 'neck.flex': -14 })),
@@ -166,6 +162,7 @@ export const neckHold: MoveData[] = [
     alsoIn: ['edge'],
     ways: each('same', 'the hands anchor the {side} collarbone, the chin turns up to the {other}'),
     dose: sec(8, 15, 25),
+    asks: ['hand at the neck'],
     rungs: [
       rung('anchor and tilt', 'The head tilts away, chin level.', {
         figure: there(
@@ -189,7 +186,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Chin to the middle, then the hands.',
     },
-    cautions: [CARE.neck, CARE.throat, CARE.lookUp],
     instead: ['ear-to-shoulder', 'chin-glide'],
     balancedBy: ['nose-to-armpit'],
     figure: there(
@@ -233,7 +229,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Head first, then let go of the wrist.',
     },
-    cautions: [CARE.neck, CARE.shoulder],
     instead: ['ear-to-shoulder'],
     balancedBy: ['chin-glide'],
     figure: there(
@@ -283,7 +278,6 @@ export const neckHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Hands away first, then lift the head.',
     },
-    cautions: [CARE.neck, CARE.noPull],
     instead: ['chin-nod', 'chin-down-rock'],
     balancedBy: ['chin-glide-lift'],
     figure: pressed(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { andBack, both, directions, left, pose, quiet, reps, right, round, rung, sec, smallAndFull, together } from '../make';
 import type { MoveData } from '../types';
 import { fists, goal } from './poses';
@@ -33,7 +32,6 @@ export const shoulderActivate: MoveData[] = [
       last: 'One last squeeze.',
       back: 'Let the arms hang.',
     },
-    cautions: [CARE.effort],
     instead: ['shoulder-rolls'],
     balancedBy: ['clasp-forward'],
     figure: andBack(
@@ -73,7 +71,6 @@ export const shoulderActivate: MoveData[] = [
       last: 'Three more.',
       back: 'Lower the arms and shake them.',
     },
-    cautions: [CARE.shoulder, CARE.effort],
     instead: ['shoulder-rolls'],
     balancedBy: ['shake-shoulders'],
     figure: round(
@@ -115,7 +112,6 @@ export const shoulderActivate: MoveData[] = [
       last: 'One last time.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.shoulder, CARE.effort],
     instead: ['blade-squeeze'],
     balancedBy: ['shake-shoulders'],
     figure: andBack({}, pose(goal), pose({ ...both({ 'arm.raise': 86, 'arm.across': 0, 'arm.twist': 60, 'elbow.bend': 90 }) })),
@@ -148,7 +144,6 @@ export const shoulderActivate: MoveData[] = [
       last: 'Open once more.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.effort],
     instead: ['blade-squeeze'],
     balancedBy: ['clasp-forward'],
     figure: andBack(
@@ -191,7 +186,6 @@ export const shoulderActivate: MoveData[] = [
       last: 'Slower.',
       back: 'Be still.',
     },
-    cautions: [CARE.shoulder],
     instead: ['shoulder-rolls'],
     balancedBy: ['lift-and-drop'],
     figure: andBack(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   also,
   andBack,
@@ -39,6 +38,7 @@ export const shoulderHold: MoveData[] = [
     alsoIn: ['edge', 'standing'],
     ways: each('same', 'the {side} arm lies across the chest'),
     dose: sec(10, 20, 30),
+    asks: ['both hands'],
     rungs: [
       rung('low', 'The arm rests low across the chest, no pull.', { share: 0.75 }),
       rung('thumb up', 'The arm at shoulder height, thumb to the ceiling.'),
@@ -67,7 +67,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let go slowly.',
     },
-    cautions: [CARE.shoulder],
     instead: ['open-and-hug', 'shoulder-rolls'],
     balancedBy: ['chair-back-chest'],
     figure: pressed(there({}, pose(), hand(across, 'right', 'far upper arm', { elbow: [0.9, -0.7, 0.4] })), {
@@ -89,7 +88,7 @@ export const shoulderHold: MoveData[] = [
     alsoIn: ['edge', 'standing'],
     ways: each('same', 'the {side} elbow points up, the {side} hand goes down the back'),
     dose: sec(10, 20, 45),
-    asks: ['end of range'],
+    asks: ['end of range', 'both hands'],
     rungs: [
       rung('elbow in front', 'The elbow points forward at shoulder height.', {
         figure: there(
@@ -113,7 +112,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lower the arm in front of you.',
     },
-    cautions: [CARE.shoulder],
     instead: ['arm-across'],
     balancedBy: ['arms-wide-fingers'],
     figure: pressed(there({}, pose(), hand(overhead, 'right', 'far elbow', { elbow: [1, 0.2, 0.2] })), {
@@ -136,7 +134,7 @@ export const shoulderHold: MoveData[] = [
     things: ['strap'],
     ways: each('same', 'the {side} hand is above, the {other} below'),
     dose: sec(10, 20, 30),
-    asks: ['grip', 'room behind the seat', 'end of range'],
+    asks: ['grip', 'room behind the seat', 'end of range', 'both hands'],
     rungs: [rung('strap long', 'Hands far apart.'), rung('strap short', 'Hands creep nearer, without force.')],
     usualRung: 'strap long',
     cues: {
@@ -149,7 +147,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let go of the strap below first.',
     },
-    cautions: [CARE.shoulder],
     instead: ['back-of-arm-overhead'],
     balancedBy: ['shoulder-rolls'],
     figure: there(
@@ -188,7 +185,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lower the elbows, let go.',
     },
-    cautions: [CARE.shoulder],
     instead: ['clasp-forward', 'blade-squeeze'],
     balancedBy: ['chair-back-chest'],
     figure: there(
@@ -248,7 +244,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Unwrap slowly.',
     },
-    cautions: [CARE.shoulder, CARE.wrist],
     instead: ['hug-and-lift-elbows', 'clasp-forward'],
     balancedBy: ['chair-back-chest'],
     figure: there(
@@ -292,7 +287,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Grow tall again.',
     },
-    cautions: [CARE.back],
     instead: ['blade-squeeze'],
     balancedBy: ['chair-back-chest'],
     figure: pressed(there({ view: 'near' }, pose(), clasped()), { on: 'left hand', toward: 'forward' }),
@@ -328,7 +322,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Open the hands and float down.',
     },
-    cautions: [CARE.shoulder, CARE.wrist],
     instead: ['arms-up-breath'],
     balancedBy: ['fold-between-knees'],
     figure: pressed(there({}, pose(), up), { on: 'left hand', toward: 'up' }),
@@ -364,7 +357,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let go, hands to the lap.',
     },
-    cautions: [CARE.shoulder, CARE.rolls],
     instead: ['elbows-wide', 'blade-squeeze'],
     balancedBy: ['clasp-forward'],
     figure: there({ view: 'near', props: ['chair'] }, edge(), reachedBack),
@@ -407,7 +399,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let the hands go.',
     },
-    cautions: [CARE.shoulder, CARE.wrist],
     instead: ['elbows-wide'],
     balancedBy: ['hug-and-lift-elbows'],
     figure: there({ view: 'near' }, edge(), claspBack(6)),
@@ -443,7 +434,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Elbows in, hands down.',
     },
-    cautions: [CARE.shoulder],
     instead: ['blade-squeeze'],
     balancedBy: ['clasp-forward'],
     figure: there({}, edge(), behindHead),
@@ -474,7 +464,6 @@ export const shoulderHold: MoveData[] = [
       last: 'Open once more.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.neck, CARE.shoulder],
     instead: ['elbows-together-apart'],
     balancedBy: ['sit-tall'],
     figure: andBack(
@@ -521,7 +510,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Chin level, hands down.',
     },
-    cautions: [CARE.neck, CARE.lookUp],
     instead: ['elbows-wide'],
     balancedBy: ['clasp-forward'],
     figure: there(
@@ -564,7 +552,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lower and shake the hands.',
     },
-    cautions: [CARE.wrist, CARE.shoulder],
     instead: ['stop-signs'],
     balancedBy: ['shake-hands-out'],
     figure: there(
@@ -604,7 +591,6 @@ export const shoulderHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Turn back, lower the arm.',
     },
-    cautions: [CARE.shoulder, CARE.balance],
     instead: ['chair-back-chest', 'elbows-wide'],
     balancedBy: ['hug-and-lift-elbows'],
     figure: pressed(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   also,
   alternate,
@@ -60,7 +59,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'One last circle this way.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.shoulder],
     instead: ['shoulder-rolls'],
     balancedBy: ['elbows-together-apart'],
     figure: round(
@@ -97,7 +95,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'Close once more, and open.',
       back: 'Lower the hands.',
     },
-    cautions: [CARE.shoulder],
     instead: ['blade-squeeze'],
     balancedBy: ['shoulder-rolls'],
     figure: andBack(
@@ -136,7 +133,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'Up once more, and down.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.shoulder],
     instead: ['blade-squeeze'],
     balancedBy: ['clasp-forward'],
     figure: andBack(
@@ -173,7 +169,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'One last hug each way.',
       back: 'Arms to your sides.',
     },
-    cautions: [CARE.shoulder],
     instead: ['elbows-together-apart'],
     balancedBy: ['blade-squeeze'],
     figure: andBack(
@@ -217,7 +212,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'One last sweep.',
       back: 'Hand to the lap.',
     },
-    cautions: [CARE.shoulder],
     instead: ['elbows-together-apart'],
     balancedBy: ['arm-across'],
     figure: andBack(
@@ -258,7 +252,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'Once more with each hand.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.breath],
     instead: ['slow-breaths'],
     balancedBy: ['round-and-lift'],
     figure: ((p: ReturnType<typeof pose>) =>
@@ -300,7 +293,6 @@ export const shoulderMobiliseChestBack: MoveData[] = [
       last: 'One last sweep.',
       back: 'Turn to the front.',
     },
-    cautions: [CARE.shoulder, CARE.back],
     instead: ['sweep-out-and-home'],
     balancedBy: ['open-and-hug'],
     figure: round(

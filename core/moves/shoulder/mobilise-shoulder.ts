@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   alternate,
   andBack,
@@ -48,7 +47,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'The last one this way.',
       back: 'Let them drop.',
     },
-    cautions: [CARE.shoulder],
     instead: ['lift-and-drop'],
     balancedBy: ['blade-squeeze'],
     figure: round({ view: 'near', crop: 'upper' }, shrug(0, 12), shrug(17, 6), shrug(12, -14), shrug(-4, -8)),
@@ -80,7 +78,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'Lift once more, and drop.',
       back: 'Shoulders down.',
     },
-    cautions: [CARE.shoulder],
     instead: ['shoulder-rolls'],
     balancedBy: ['press-down'],
     figure: andBack({}, shrug(-4, 0), shrug(19, 0)),
@@ -111,7 +108,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'The last circle this way.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.shoulder],
     instead: ['shoulder-rolls'],
     balancedBy: ['arms-wide-fingers'],
     figure: round({}, onShoulders(85, 60), onShoulders(60, 108), onShoulders(5, 96), onShoulders(15, 48)),
@@ -144,7 +140,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'One last eight.',
       back: 'Uncross the arms.',
     },
-    cautions: [CARE.shoulder],
     instead: ['elbow-circles'],
     balancedBy: ['blade-squeeze'],
     figure: round(
@@ -189,7 +184,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'Once more each arm.',
       back: 'Both hands to the lap.',
     },
-    cautions: [CARE.shoulder],
     instead: ['elbow-circles'],
     balancedBy: ['clasp-forward'],
     figure: round(
@@ -229,7 +223,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'Once more each way.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.shoulder, CARE.neck],
     instead: ['shoulder-rolls'],
     balancedBy: ['blade-squeeze'],
     figure: andBack(
@@ -270,7 +263,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'Once more each way.',
       back: 'Level, and lower the arms.',
     },
-    cautions: [CARE.shoulder],
     instead: ['shoulder-rolls'],
     balancedBy: ['side-reach'],
     figure: andBack(
@@ -301,7 +293,7 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     ways: together,
     dose: reps(3, 5, 8, 6),
     breath: { going: 'in' },
-    asks: ['grip'],
+    asks: ['grip', 'both hands'],
     rungs: [
       rung('up and down in front', 'Only in front of you.', { share: 0.85 }),
       rung('a little behind', 'Over the crown, until the chest opens.'),
@@ -316,7 +308,6 @@ export const shoulderMobiliseShoulder: MoveData[] = [
       last: 'Over once more.',
       back: 'Strap to the lap.',
     },
-    cautions: [CARE.shoulder],
     instead: ['goalpost-arms'],
     balancedBy: ['clasp-forward'],
     figure: andBack(

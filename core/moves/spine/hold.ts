@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import { also, both, each, edge, hand, left, pose, pressed, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
 import { atDesk, CHAIR_HAND, folded, wide } from './poses';
@@ -39,7 +38,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Reach up through the middle, and lower the arm.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['seesaw-arms', 'clasp-overhead'],
     balancedBy: ['seated-turn'],
     figure: there(
@@ -89,7 +87,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Come up through the middle.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['side-reach', 'seesaw-arms'],
     balancedBy: ['seated-turn'],
     figure: there(
@@ -156,7 +153,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Unwind slowly.',
     },
-    cautions: [CARE.back, CARE.rolls],
     instead: ['turn-arms-out'],
     balancedBy: ['press-down'],
     figure: pressed(
@@ -210,7 +206,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Hands on the thighs, roll up slowly, head last.',
     },
-    cautions: [CARE.headLow, CARE.back, CARE.rolls],
     instead: ['round-and-lift', 'clasp-forward'],
     balancedBy: ['lean-back-over-chair'],
     figure: there({ view: 'near' }, edge(wide), folded),
@@ -245,7 +240,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Come up to the middle.',
     },
-    cautions: [CARE.back, CARE.rolls, 'Not in a tight skirt: swap it beforehand.'],
     instead: ['seated-turn', 'round-and-lift'],
     balancedBy: ['side-reach'],
     figure: there(
@@ -285,7 +279,7 @@ export const spineHold: MoveData[] = [
           }),
         ),
       }),
-      rung('arm over', 'The upper arm long beside the ear.'),
+      rung('arm over', 'The upper arm long beside the ear.', { asks: ['both hands'] }),
     ],
     usualRung: 'arm over',
     cues: {
@@ -298,7 +292,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Press up with the forearm.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['side-reach', 'seesaw-arms'],
     balancedBy: ['seated-turn'],
     figure: there(
@@ -334,7 +327,7 @@ export const spineHold: MoveData[] = [
     asks: ['chair carries'],
     rungs: [
       rung('without leaning', 'Only lift the breastbone.', { spares: ['chair carries'], share: 0.5 }),
-      rung('over the backrest', 'The backrest is the hinge.'),
+      rung('over the backrest', 'The backrest is the hinge.', { asks: ['room behind the seat'] }),
     ],
     usualRung: 'without leaning',
     cues: {
@@ -346,7 +339,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Chin in first, then come up.',
     },
-    cautions: [CARE.rolls, CARE.lookUp, CARE.back],
     instead: ['elbows-wide', 'clasp-to-chest-look-up'],
     balancedBy: ['clasp-forward'],
     figure: there(
@@ -384,7 +376,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Step in and come up slowly.',
     },
-    cautions: [CARE.balance, CARE.headLow, CARE.shoulder],
     instead: ['clasp-overhead', 'fold-between-knees'],
     balancedBy: ['round-and-lift'],
     figure: there(
@@ -421,7 +412,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Hips to the middle.',
     },
-    cautions: [CARE.balance, CARE.headLow],
     instead: ['side-reach', 'elbow-on-thigh-arm-over'],
     balancedBy: ['seated-turn'],
     figure: pressed(
@@ -480,7 +470,6 @@ export const spineHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let the hands go, bend the knees, roll up slowly.',
     },
-    cautions: [CARE.headLow, CARE.back, CARE.balance],
     instead: ['fold-between-knees', 'leg-out-hinge'],
     balancedBy: ['clasp-overhead'],
     figure: there(

@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   also,
   alternate,
@@ -48,7 +47,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Lift once more, and round.',
       back: 'Come to the middle and sit tall.',
     },
-    cautions: [CARE.back],
     instead: ['breastbone-open-close', 'sit-tall'],
     balancedBy: ['seated-turn'],
     figure: andBack({ view: 'near' }, lifted, rounded),
@@ -79,7 +77,6 @@ export const spineMobilise: MoveData[] = [
       last: 'The last one.',
       back: 'Sit tall.',
     },
-    cautions: [CARE.back],
     instead: ['round-and-lift'],
     balancedBy: ['press-down'],
     figure: andBack(
@@ -118,7 +115,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Down once more, and up.',
       back: 'Sit tall.',
     },
-    cautions: [CARE.back, CARE.headLow],
     instead: ['round-and-lift'],
     balancedBy: ['press-down'],
     figure: andBack(
@@ -161,7 +157,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Once more each side.',
       back: 'Both hands down.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['seesaw-arms'],
     balancedBy: ['round-and-lift'],
     figure: andBack(
@@ -206,7 +201,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Once more each way.',
       back: 'Arms down.',
     },
-    cautions: [CARE.back],
     instead: ['look-over-shoulder'],
     balancedBy: ['round-and-lift'],
     figure: andBack({}, edge(wings), edge({ ...wings, 'upper.turn': 30, 'low.turn': 6, 'neck.turn': 10 })),
@@ -247,7 +241,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Once more each way.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['turn-arms-out'],
     balancedBy: ['fold-between-knees'],
     figure: andBack(
@@ -285,7 +278,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Four more.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.back, CARE.shoulder],
     instead: ['turn-arms-out'],
     balancedBy: ['shake-shoulders'],
     figure: andBack(
@@ -331,7 +323,6 @@ export const spineMobilise: MoveData[] = [
       last: 'Press once more.',
       back: 'Let go, hands to the lap.',
     },
-    cautions: [CARE.effort, CARE.wrist, CARE.rolls],
     instead: ['sit-tall'],
     balancedBy: ['round-and-lift'],
     figure: andBack(
@@ -371,7 +362,6 @@ export const spineMobilise: MoveData[] = [
       last: 'And the head.',
       back: 'Sit tall a moment.',
     },
-    cautions: [CARE.headLow],
     instead: ['sit-tall'],
     balancedBy: ['sit-tall'],
     figure: there(

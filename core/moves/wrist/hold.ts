@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   BEHIND,
   both,
@@ -61,7 +60,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let go and shake the hand.',
     },
-    cautions: [CARE.wrist],
     instead: ['stop-signs', 'wrist-circles'],
     balancedBy: ['fingers-down'],
     figure: pressed(
@@ -115,7 +113,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Let go and shake the hand.',
     },
-    cautions: [CARE.wrist],
     instead: ['stop-signs', 'wrist-circles'],
     balancedBy: ['fingers-up'],
     figure: pressed(
@@ -164,7 +161,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Unlace and shake the hands.',
     },
-    cautions: [CARE.wrist],
     instead: ['stop-signs'],
     balancedBy: ['knuckles-together'],
     figure: pressed(
@@ -210,7 +206,6 @@ export const wristHold: MoveData[] = [
       last: 'And the thumb.',
       back: 'Shake the hand.',
     },
-    cautions: [CARE.wrist],
     instead: ['spread-and-squeeze'],
     balancedBy: ['fist-and-open'],
     figure: there(
@@ -238,7 +233,7 @@ export const wristHold: MoveData[] = [
     alsoIn: ['edge', 'standing'],
     ways: together,
     dose: sec(8, 12, 20),
-    asks: ['end of range'],
+    asks: ['end of range', 'both hands'],
     rungs: smallAndFull('curled', 'Curl until it is felt on top of the forearms.'),
     usualRung: 'curled',
     cues: {
@@ -250,7 +245,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Open and shake the hands.',
     },
-    cautions: [CARE.wrist],
     instead: ['wrist-circles'],
     balancedBy: ['prayer-press'],
     figure: pressed(
@@ -303,7 +297,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Lift the hands and shake them.',
     },
-    cautions: [CARE.wrist],
     instead: ['stop-signs'],
     balancedBy: ['knuckles-together'],
     figure: pressed(
@@ -352,7 +345,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Bring the hands forward and shake them.',
     },
-    cautions: [CARE.wrist, CARE.shoulder],
     instead: ['knuckles-together', 'elbows-wide'],
     balancedBy: ['clasp-forward'],
     figure: there(
@@ -397,7 +389,6 @@ export const wristHold: MoveData[] = [
       last: 'One more breath.',
       back: 'Slide the hands out and shake them.',
     },
-    cautions: [CARE.wrist],
     instead: ['spread-and-squeeze'],
     balancedBy: ['knuckles-together'],
     figure: pressed(there({ view: 'near' }, pose(), hand(pose(), 'both', 'under own thigh', { elbow: [0.5, 0, -1] })), {

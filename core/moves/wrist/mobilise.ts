@@ -1,4 +1,3 @@
-import { CARE } from '../cautions';
 import {
   andBack,
   both,
@@ -46,7 +45,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Let the hands rest.',
     },
-    cautions: [CARE.wrist],
     instead: ['shake-hands-out'],
     balancedBy: ['fist-and-open'],
     figure: andBack(
@@ -85,7 +83,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Let the hands rest.',
     },
-    cautions: [CARE.wrist],
     instead: ['shake-hands-out'],
     balancedBy: ['spread-and-squeeze'],
     figure: andBack(close, hands({ 'fingers.spread': 14, 'fingers.curl': -6 }), hands({ 'fingers.curl': 88 })),
@@ -117,7 +114,6 @@ export const wristMobilise: MoveData[] = [
       last: 'The last circle this way.',
       back: 'Let the hands rest.',
     },
-    cautions: [CARE.wrist],
     instead: ['shake-hands-out'],
     balancedBy: ['fist-and-open'],
     figure: round(close, circle(-40, 0), circle(0, 16), circle(44, 0), circle(0, -24)),
@@ -152,7 +148,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Lower the arms.',
     },
-    cautions: [CARE.wrist],
     instead: ['wrist-circles'],
     balancedBy: ['shake-hands-out'],
     figure: andBack(
@@ -187,7 +182,6 @@ export const wristMobilise: MoveData[] = [
       last: 'One last eight.',
       back: 'Unlace the fingers.',
     },
-    cautions: [CARE.wrist],
     instead: ['wrist-circles'],
     balancedBy: ['shake-hands-out'],
     figure: andBack(
@@ -217,7 +211,7 @@ export const wristMobilise: MoveData[] = [
     discreet: quiet,
     ways: each('same', 'the {other} hand kneads the {side} forearm'),
     dose: sec(10, 20, 40),
-    asks: ['firm pressure', 'grip'],
+    asks: ['firm pressure', 'grip', 'both hands'],
     rungs: [
       rung('stroke', 'Only stroke, from elbow to wrist.', { spares: ['firm pressure', 'grip'] }),
       rung('knead', 'Squeeze and let go, a thumb’s width further each time.'),
@@ -233,7 +227,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Down to the wrist.',
       back: 'Shake both hands.',
     },
-    cautions: [CARE.press],
     instead: ['shake-hands-out'],
     balancedBy: ['stop-signs'],
     figure: andBack(
@@ -267,7 +260,7 @@ export const wristMobilise: MoveData[] = [
     discreet: quiet,
     ways: each('same', 'the {side} fist opens and closes, the {other} hand carries the elbow'),
     dose: reps(5, 10, 15, 2),
-    asks: ['grip'],
+    asks: ['grip', 'both hands'],
     rungs: [rung('half fist', 'Half-closed.', { spares: ['grip'], share: 0.5 }), rung('fist', 'A firm but friendly fist.')],
     usualRung: 'fist',
     cues: {
@@ -280,7 +273,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Three more.',
       back: 'Let both hands rest.',
     },
-    cautions: [CARE.wrist],
     instead: ['fist-and-open'],
     balancedBy: ['fingers-up'],
     figure: andBack(
@@ -333,7 +325,6 @@ export const wristMobilise: MoveData[] = [
       last: 'Slower.',
       back: 'Hands to the lap.',
     },
-    cautions: [CARE.wrist],
     instead: ['spread-and-squeeze'],
     balancedBy: ['lift-and-drop'],
     figure: andBack(

@@ -1,4 +1,5 @@
 import { type Move, stepsOf } from '@kotabi/core/model';
+import { cautionsOf } from '@kotabi/core/needs';
 import { Button, Tag } from 'antd';
 import { Archive, ArchiveRestore, ArrowLeft, Copy, Download, Pencil } from 'lucide-react';
 import { useState } from 'react';
@@ -107,7 +108,7 @@ const Page = ({ move, version, lookup }: Props) => {
           <MoveWords move={move} rung={rung} />
           <section className={styles.care} aria-label="Cautions">
             <h2>Take care</h2>
-            {move.cautions.map((c) => (
+            {cautionsOf(move, rung).map((c) => (
               <p key={c}>{c}</p>
             ))}
             <p className="muted small">

@@ -5,10 +5,11 @@ import {
   type Kept,
   Limit,
   Person,
+  type PersonLimit,
   SIDED_LIMITS,
   type Side,
 } from '@kotabi/core/model';
-import { Checkbox, Form, Input, type InputRef, Modal, TimePicker } from 'antd';
+import { Checkbox, Form, Input, type InputRef, Modal, Select, TimePicker } from 'antd';
 import { useMemo, useRef } from 'react';
 import { request } from '../../api/client';
 import { Conflict } from '../../document/Conflict';
@@ -30,6 +31,10 @@ interface Values {
   note: string;
   tight: string[];
   limits: string[];
+  /** Which of the limits a doctor has said to leave alone. */
+  stopped: string[];
+  /** Where a recent surgery was. */
+  surgeryAt: Area | undefined;
   consent: boolean;
   /** Days and hours of their own. */
   ownHours: boolean;
@@ -48,6 +53,9 @@ const limitOptions = Limit.options.flatMap((limit) =>
   })),
 );
 
+const SURGERY: Limit = 'recent surgery';
+const keyOf = ({ limit, side }: PersonLimit): string => `${side ?? ''}|${limit}`;
+
 /** The fields of the form in which what is wrong with the hours is said. */
 const FIELDS: Record<string, keyof Values> = {
   'work.days': 'workDays',
@@ -58,14 +66,19 @@ const FIELDS: Record<string, keyof Values> = {
 const toValues = (value: Person, group: Group): Values => ({
   ...value,
   tight: value.tight.map((t) => `${t.side}|${t.area}`),
-  limits: value.limits.map((l) => `${l.side ?? ''}|${l.limit}`),
+  limits: value.limits.map(keyOf),
+  stopped: value.limits.filter((l) => l.stopped).map(keyOf),
+  surgeryAt: value.limits.find((l) => l.limit === SURGERY)?.at,
   ownHours: value.work !== undefined,
   workDays: (value.work ?? group).days,
   workHours: toRange((value.work ?? group).hours),
   workLunch: toRange((value.work ?? group).lunch),
 });
 
-const toPerson = (base: Person, { ownHours: own, workDays, workHours, workLunch, ...v }: Values): unknown => {
+const toPerson = (
+  base: Person,
+  { ownHours: own, workDays, workHours, workLunch, stopped = [], surgeryAt, ...v }: Values,
+): unknown => {
   const hours = toInterval(workHours);
   const { work: _, ...rest } = base;
   return {
@@ -78,7 +91,12 @@ const toPerson = (base: Person, { ownHours: own, workDays, workHours, workLunch,
     }),
     limits: v.limits.map((l) => {
       const [side, limit] = l.split('|');
-      return { limit, ...(side && { side }) };
+      return {
+        limit,
+        ...(side && { side }),
+        ...(stopped.includes(l) && { stopped: true }),
+        ...(limit === SURGERY && surgeryAt && { at: surgeryAt }),
+      };
     }),
   };
 };
@@ -124,6 +142,7 @@ const OpenDialog = ({
   const kept = useKeptForm(document, kind);
   const { value } = document.getState();
   const ownHours = Form.useWatch('ownHours', form);
+  const limits = Form.useWatch('limits', form) ?? [];
   const save = async (values: Values): Promise<void> => {
     const input = toPerson(value, values);
     const parsed = Person.safeParse(input);
@@ -187,6 +206,24 @@ const OpenDialog = ({
         <Form.Item name="limits" label="Careful with, as they say themselves">
           <MultiSelect options={limitOptions} placeholder="what to ease or avoid" optionFilterProp="label" />
         </Form.Item>
+        {limits.includes(`|${SURGERY}`) && (
+          <Form.Item name="surgeryAt" label="Where the surgery was">
+            <Select
+              allowClear
+              options={AREAS.map((area) => ({ value: area, label: area }))}
+              placeholder="not said: nothing moves without asking first"
+            />
+          </Form.Item>
+        )}
+        {limits.some((l) => l !== `|${SURGERY}`) && (
+          <Form.Item name="stopped" label="Of these, stopped by a doctor for now">
+            <MultiSelect
+              options={limitOptions.filter((o) => limits.includes(o.value) && o.value !== `|${SURGERY}`)}
+              placeholder="none: eased or avoided as usual"
+              optionFilterProp="label"
+            />
+          </Form.Item>
+        )}
         <Form.Item name="note" label="Note">
           <Input.TextArea rows={2} maxLength={300} />
         </Form.Item>

@@ -25,5 +25,8 @@ export const daysText = (days: readonly number[]): string => {
 };
 
 /** A limit with its side, as it is read: `left shoulder`, `low back`. */
-export const limitText = ({ limit, side }: PersonLimit): string =>
-  side === undefined || side === 'both' ? limit : `${side} ${limit}`;
+export const limitText = ({ limit, side, stopped, at }: PersonLimit): string => {
+  const name = side === undefined || side === 'both' ? limit : `${side} ${limit}`;
+  const more = [at, stopped && 'stopped by a doctor'].filter(Boolean).join(', ');
+  return more ? `${name} (${more})` : name;
+};

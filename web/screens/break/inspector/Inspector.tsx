@@ -2,6 +2,7 @@ import { PLACE_WORDS } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 import { chainOf } from '@kotabi/core/edit';
 import { isTwoWay, type MoveLookup } from '@kotabi/core/model';
+import { cautionsOf } from '@kotabi/core/needs';
 import type { Reviewed } from '@kotabi/core/review';
 import { placedSteps } from '@kotabi/core/timing';
 import { Button } from 'antd';
@@ -55,6 +56,7 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
   const chain = chainOf(brk, step.id);
   const parts = timed.timeline.parts.filter((p) => (chain ? p.chainId === chain.id : p.stepId === step.id));
   const two = isTwoWay(move);
+  const cautions = cautionsOf(move, step.rung, at.position);
   return (
     <div className={styles.inspector}>
       <div className={styles.kicker}>
@@ -100,10 +102,10 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />
       <UsedElsewhere move={move} breakId={brk.id} />
-      {move.cautions.length > 0 && (
+      {cautions.length > 0 && (
         <div className={styles.cautions}>
           <h3>Take care</h3>
-          {move.cautions.map((c) => (
+          {cautions.map((c) => (
             <p key={c} className="small">
               {c}
             </p>

@@ -20,7 +20,12 @@ export const StepNeeds = ({ groupId, step, move, lookup }: Props) => {
   const other = people.data
     .map(({ value }) => ({
       person: value,
-      answer: answerFor({ move, rung: step.rung, position: step.position }, value, room, lookup),
+      answer: answerFor(
+        { move, rung: step.rung, position: step.position, dose: step.dose },
+        value,
+        room,
+        lookup,
+      ),
     }))
     .filter(({ answer }) => answer.verdict !== 'fine');
   if (other.length === 0) return null;

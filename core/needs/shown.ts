@@ -1,0 +1,155 @@
+import { angleOf, dot, length, skeletonOf, sub } from '../figure';
+import type { Ask, JointName, Pose, Side, SidedJoint } from '../model';
+
+/**
+ * What a step asks of a body or of a seat: what the move says (`Ask`), what its poses show, and what its dose adds to
+ * both.
+ */
+export type Demand =
+  | Ask
+  | 'movement'
+  | 'neck turned'
+  | 'neck bent to the side'
+  | 'chin to the chest'
+  | 'looking up'
+  | 'head low'
+  | 'back rounded'
+  | 'back arched'
+  | 'back turned'
+  | 'back bent to the side'
+  | 'deep lean forward'
+  | 'arms overhead'
+  | 'arm at shoulder height'
+  | 'arm across'
+  | 'arm behind'
+  | 'wrist bent far'
+  | 'hip bent deep'
+  | 'leg crossed'
+  | 'legs wide'
+  | 'knee bent deep'
+  | 'knee straight'
+  | 'standing'
+  | 'on the floor'
+  | 'both arms'
+  | 'arms alike'
+  | 'edge of the seat'
+  | 'arms stretched out'
+  | 'looking up while turned'
+  | 'hinge with a long back'
+  | 'knees wide on the seat'
+  | 'knee bent under load'
+  | 'lying on the back'
+  | 'lying on the side'
+  | 'head moving'
+  | 'head moving fast'
+  | 'long at the end'
+  | 'arms overhead for long'
+  | 'effort for long';
+
+const SIDES: readonly Side[] = ['left', 'right'];
+const seated = (pose: Pose): boolean => pose.base === 'back' || pose.base === 'edge';
+
+/** Angles from which a posture counts, degrees. Common practice, no source. */
+const FROM = {
+  neckTurn: 35,
+  neckSide: 20,
+  chin: 30,
+  lookUp: 12,
+  rounded: 26,
+  arched: 14,
+  turned: 22,
+  sideBent: 18,
+  lean: 35,
+  overhead: 100,
+  level: 68,
+  across: 118,
+  wrist: 48,
+  hipDeep: 112,
+  crossed: 25,
+  wide: 26,
+  kneeDeep: 100,
+  kneeStraight: 35,
+  lookUpTurned: 6,
+  turnedUp: 20,
+  bentUp: 10,
+  /** A back that is bent less than this is long, and folds from the hips. */
+  longBack: 15,
+  kneeLoaded: 40,
+} as const;
+
+/** Wrists nearer than this work together, cm. Common practice, no source. */
+const HANDS_MEET_CM = 24;
+/** A wrist so far behind the shoulders is behind the back, or, further still, behind and beside it; a hand at the hip is not. */
+const BEHIND_CM = 9;
+const FAR_BEHIND_CM = 16;
+/** The back is so wide, from its middle. */
+const BACK_CM = 15;
+
+/** What one pose asks, by its angles. */
+export const demandsOfPose = (pose: Pose): Demand[] => {
+  const a = (name: JointName): number => angleOf(pose, name);
+  const any = (test: (of: (joint: SidedJoint) => number) => boolean): boolean =>
+    SIDES.some((side) => test((joint) => a(`${side}.${joint}`)));
+  const s = skeletonOf(pose);
+  const chin = a('neck.flex') + a('neck.nod');
+  const bend = a('low.flex') + a('upper.flex');
+  const reachesBack = (side: Side): boolean => a(`${side}.arm.raise`) >= 20 && a(`${side}.arm.across`) <= -50;
+  const behind = (side: Side): boolean => {
+    if (!reachesBack(side)) return false;
+    const wrist = sub(s.arm[side].hand.wrist, s.top.at);
+    const back = -dot(wrist, s.top.fwd);
+    return back >= FAR_BEHIND_CM || (back >= BEHIND_CM && Math.abs(dot(wrist, s.top.right)) < BACK_CM);
+  };
+  const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
+  const standing = pose.base === 'stand';
+  const longBack = standing && Math.max(0, bend) < FROM.longBack;
+  const turned = Math.abs(a('neck.turn')) >= FROM.turnedUp || Math.abs(a('neck.side')) >= FROM.bentUp;
+  const wide = any((of) => of('hip.bend') > 20 && of('hip.out') >= FROM.wide);
+  const moved = (side: Side): boolean =>
+    a(`${side}.arm.raise`) >= 50 ||
+    a(`${side}.elbow.bend`) >= 100 ||
+    Math.abs(a(`${side}.wrist.bend`)) >= 40 ||
+    reachesBack(side);
+  const bothMoved = moved('left') && moved('right');
+  const apart = length(sub(s.arm.left.hand.wrist, s.arm.right.hand.wrist));
+  const uneven = Math.abs(a('left.arm.raise') - a('right.arm.raise')) > 25;
+  const joined = bothMoved && (apart < HANDS_MEET_CM || uneven);
+  const tests: [Demand, boolean][] = [
+    ['neck turned', Math.abs(a('neck.turn')) >= FROM.neckTurn],
+    ['neck bent to the side', Math.abs(a('neck.side')) >= FROM.neckSide],
+    ['chin to the chest', chin >= FROM.chin],
+    ['looking up', chin <= -FROM.lookUp],
+    ['looking up while turned', chin <= -FROM.lookUpTurned && turned],
+    ['head low', (seated(pose) || standing) && s.head.at[1] < s.top.at[1] + 3],
+    ['back rounded', bend >= FROM.rounded],
+    ['back arched', bend <= -FROM.arched],
+    ['back turned', Math.abs(a('low.turn') + a('upper.turn')) >= FROM.turned],
+    ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= FROM.sideBent],
+    ['deep lean forward', lean >= FROM.lean && !longBack],
+    ['hinge with a long back', lean >= FROM.lean && longBack],
+    ['arms overhead', any((of) => of('arm.raise') >= FROM.overhead)],
+    ['arm at shoulder height', any((of) => of('arm.raise') >= FROM.level)],
+    ['arm across', any((of) => of('arm.raise') >= 60 && of('arm.across') >= FROM.across)],
+    ['arm behind', SIDES.some(behind)],
+    ['wrist bent far', any((of) => Math.abs(of('wrist.bend')) >= FROM.wrist)],
+    ['hip bent deep', any((of) => of('hip.bend') + a('trunk.hinge') >= FROM.hipDeep)],
+    ['leg crossed', any((of) => of('hip.twist') <= -FROM.crossed || of('hip.out') <= -10)],
+    ['legs wide', wide],
+    ['knees wide on the seat', wide && seated(pose)],
+    ['knee bent under load', standing && any((of) => of('knee.bend') >= FROM.kneeLoaded)],
+    ['knee bent deep', any((of) => of('knee.bend') >= FROM.kneeDeep)],
+    ['knee straight', seated(pose) && any((of) => of('knee.bend') <= FROM.kneeStraight)],
+    ['standing', standing],
+    ['on the floor', pose.base.startsWith('lying')],
+    ['lying on the back', pose.base === 'lying on the back'],
+    ['lying on the side', pose.base === 'lying on the left side' || pose.base === 'lying on the right side'],
+    ['both arms', joined],
+    ['arms alike', bothMoved && !joined],
+    ['edge of the seat', pose.base === 'edge'],
+    [
+      'arms stretched out',
+      any((of) => of('arm.raise') >= 60 && Math.abs(of('arm.across')) <= 35 && of('elbow.bend') <= 40),
+    ],
+  ];
+  return tests.filter(([, holds]) => holds).map(([demand]) => demand);
+};
