@@ -1,2 +1,3 @@
 export * from './fill';
 export * from './request';
+export * from './stopped';

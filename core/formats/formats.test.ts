@@ -5,6 +5,8 @@ import { describe, expect, it } from 'vitest';
 import { WebVTTParser } from 'webvtt-parser';
 import { stepOf } from '../library';
 import { library, moveLookup } from '../library/all';
+import { Break, Limit, Thing } from '../model';
+import { answerFor } from '../needs';
 import { arbBreak } from '../testing/arbitrary';
 import { brk, each, lookupIn, move, step } from '../testing/build';
 import { compileTimeline, resolveBreak } from '../timing';
@@ -13,6 +15,7 @@ import {
   breakFileJsonSchema,
   breakLines,
   breakToVtt,
+  ownLines,
   readBreakFile,
   vttTime,
   writeBreakFile,
@@ -131,6 +134,36 @@ describe('WebVTT', () => {
     expect(now).toBeCloseTo(timeline.totals.totalMs, 3);
     const said = tree.cues.map((c) => c.text).join('\n');
     for (const text of spoken) expect(said).toContain(text.replace(/&/g, '&amp;'));
+  });
+});
+
+describe('the lines of one person', () => {
+  const place = moveLookup();
+  const room = { limits: [], things: Thing.options };
+  const linesFor = (brk: Break, limit: Limit): string[] => {
+    const made = resolveBreak(brk, place);
+    if (!made.ok) return expect.fail('not resolved');
+    return ownLines(
+      made.value,
+      ({ move, step: { rung, dose }, position }) =>
+        answerFor({ move, rung, position, dose }, { limits: [{ limit }] }, room, place),
+      (id) => place(id)?.name ?? expect.fail(id),
+    );
+  };
+
+  it.each(Limit.options)('with %s name no step as planned that is not for them', (limit) => {
+    for (const move of library) {
+      const step = stepOf(move, 's');
+      const one = Break.parse({ id: 'b', name: 'b', slotSec: 600, items: [step] });
+      const [line = ''] = linesFor(one, limit);
+      const { rung, position, dose } = step;
+      const answer = answerFor({ move, rung, position, dose }, { limits: [{ limit }] }, room, place);
+      if (answer.verdict === 'fine') expect(line).toBe(breakLines(resolve(one))[0]);
+      if (answer.verdict === 'leave out') expect(line).toBe(`${move.name}: rest here and breathe along`);
+      if (answer.verdict === 'another move') expect(line).not.toContain(`${move.name}:`);
+      if (answer.rung) expect(line).toContain(`“${answer.rung}”`);
+      if (answer.instead) expect(line.startsWith(place(answer.instead)?.name ?? '?')).toBe(true);
+    }
   });
 });
 

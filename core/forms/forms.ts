@@ -1,6 +1,7 @@
 import { type Change, compareBreaks } from '../compare';
 import { applyFix, removeSteps } from '../edit';
 import { fitBreak } from '../fit';
+import { stepOf } from '../library';
 import {
   type Approach,
   type Break,
@@ -10,7 +11,7 @@ import {
   type Step,
   stepsOf,
 } from '../model';
-import type { Audience } from '../review';
+import { type Audience, canAllDo } from '../review';
 import { swapsFor } from '../suggest/swap';
 
 interface Context {
@@ -42,12 +43,15 @@ const adapt = (
   passes: (m: Move, s: Step) => boolean,
   other: (m: Move) => boolean,
 ): Break => {
+  const { lookup, approach, audience } = context;
   const draft: Break = JSON.parse(JSON.stringify(brk));
   for (const { id } of stepsOf(brk)) {
     const step = stepsOf(draft).find((s) => s.id === id);
     const move = step && context.lookup(step.moveId);
     if (!step || !move || passes(move, step)) continue;
-    const named = move.instead.map(context.lookup).find((m) => m !== undefined && other(m));
+    const named = move.instead
+      .map(context.lookup)
+      .find((m) => m !== undefined && other(m) && canAllDo(m, stepOf(m, id, approach), audience, lookup));
     const used = new Set(stepsOf(draft).map((s) => s.moveId));
     const instead =
       named && !used.has(named.id)

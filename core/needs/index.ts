@@ -4,3 +4,4 @@ export * from './demands';
 export * from './need-rules';
 export * from './shown';
 export * from './table';
+export * from './words';

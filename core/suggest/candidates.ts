@@ -14,8 +14,8 @@ import {
   type Step,
   type Thing,
 } from '../model';
-import { answerFor, mustAsk } from '../needs';
-import { type Audience, type FindingCode, reviewed } from '../review';
+import { answerFor } from '../needs';
+import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
 import { workMs } from '../timing';
 import type { SuggestRequest } from './request';
 
@@ -149,18 +149,8 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
     const bare = answerFor({ move, rung: step.rung, dose: step.dose }, { limits: [] }, audience.room, lookup);
     if (bare.verdict === 'easier rung' && bare.rung !== undefined) step.rung = bare.rung;
   }
-  const answers = (audience?.people ?? []).map((person) => ({
-    person,
-    verdict: answerFor(
-      { move, rung: step.rung, position: step.position, dose: step.dose },
-      person,
-      audience?.room ?? { limits: [], things: [] },
-      lookup,
-    ).verdict,
-  }));
-  // Only what everybody can do, on some rung. Whoever has to ask a doctor first rests through all movement, whatever it is.
-  const excluded = answers.filter(({ verdict }) => verdict === 'another move' || verdict === 'leave out');
-  if (excluded.some(({ person }) => !mustAsk(person.limits))) return [];
+  // Only what everybody can do, on some rung.
+  if (!canAllDo(move, step, audience, lookup)) return [];
   const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])].filter(
     (t) => !IN_REACH.includes(t),
   );

@@ -2,8 +2,8 @@ import { isOffered, isSeated } from '../approach/propose';
 import { applyFix } from '../edit';
 import { stepOf } from '../library';
 import type { Approach, Break, Milliseconds, Move, MoveLookup, Muscle, Step } from '../model';
-import { answerFor, mustAsk } from '../needs';
-import { type Audience, reviewed } from '../review';
+import { answerFor } from '../needs';
+import { type Audience, canAllDo, reviewed } from '../review';
 
 /** A move that would serve instead, with what changes. */
 export interface Swap {
@@ -70,15 +70,6 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
       (p) => answerFor({ move, rung, position, dose }, p, room, lookup).verdict === 'fine',
     ).length;
   const servedNow = served(now, step);
-  const people = (audience?.people ?? []).filter((p) => !mustAsk(p.limits));
-  /** Nobody of the group would have to do something else. */
-  const allowed = (m: Move): boolean => {
-    const { rung, position, dose } = stepOf(m, step.id, approach);
-    return people.every((p) => {
-      const { verdict } = answerFor({ move: m, rung, position, dose }, p, room, lookup);
-      return verdict === 'fine' || verdict === 'easier rung';
-    });
-  };
   const fits = (m: Move): boolean =>
     m.id !== now.id &&
     !used.has(m.id) &&
@@ -87,7 +78,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     m.areas.some((a) => now.areas.includes(a)) &&
     (isSeated(m) || !isSeated(now)) &&
     !(chained && m.ways.pattern === 'together') &&
-    allowed(m);
+    canAllDo(m, stepOf(m, step.id, approach), audience, lookup);
   const swap = (move: Move): Swap[] => {
     const fresh = stepOf(move, step.id, approach);
     const draft: Break = JSON.parse(JSON.stringify(brk));

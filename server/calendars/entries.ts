@@ -3,10 +3,12 @@ import {
   type CalendarBreak,
   entriesOf,
   nextEntries,
+  ownLines,
   type PublishedEntry,
 } from '@kotabi/core/formats';
-import type { Group, Week } from '@kotabi/core/model';
-import { resolveBreak } from '@kotabi/core/timing';
+import { type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
+import { answerFor } from '@kotabi/core/needs';
+import { type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { and, eq, gte, isNull, sql } from 'drizzle-orm';
 import type { Context } from '../context';
 import { calendarEntries, weeks } from '../db/schema';
@@ -22,16 +24,31 @@ const weeksOf = async (ctx: Context, groupId: string, personId: string | null): 
   return [...own, ...ofGroup].sort((a, b) => (a.startDate < b.startDate ? -1 : 1));
 };
 
-const breakOf = async (ctx: Context): Promise<(id: string) => CalendarBreak | undefined> => {
+/** What a calendar says of each break: for a person with their own version of what they cannot do as planned. */
+const breakOf = async (
+  ctx: Context,
+  group: Group,
+  person: Person | null,
+): Promise<(id: string) => CalendarBreak | undefined> => {
+  const room = { limits: roomLimits(group), things: group.things };
   const lookup = await ctx.lookup();
   const approach = await ctx.approach();
   const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
   const told = new Map<string, CalendarBreak | undefined>();
+  const linesOf = (resolved: ResolvedBreak): string[] =>
+    person === null || person.limits.length === 0
+      ? breakLines(resolved)
+      : ownLines(
+          resolved,
+          ({ move, step: { rung, dose }, position }) =>
+            answerFor({ move, rung, position, dose }, person, room, lookup),
+          (moveId) => lookup(moveId)?.name ?? moveId,
+        );
   return (id) => {
     if (!told.has(id)) {
       const brk = breaks.get(id);
       const found = brk && resolveBreak(brk, lookup, approach);
-      told.set(id, found?.ok ? { name: found.value.brk.name, lines: breakLines(found.value) } : undefined);
+      told.set(id, found?.ok ? { name: found.value.brk.name, lines: linesOf(found.value) } : undefined);
     }
     return told.get(id);
   };
@@ -55,7 +72,8 @@ export const publish = (ctx: Context, group: Group, personId: string | null): Pr
 const publishNow = async (ctx: Context, group: Group, personId: string | null): Promise<PublishedEntry[]> => {
   const now = ctx.now();
   const from = new Date(now.getTime() - BACK_DAYS * 86_400_000).toISOString().slice(0, 10);
-  const chosen = await breakOf(ctx);
+  const person = personId === null ? null : ((await ctx.people.get(personId))?.value ?? null);
+  const chosen = await breakOf(ctx, group, person);
   const planned = (await weeksOf(ctx, group.id, personId))
     .flatMap((week) => entriesOf(week, group, chosen))
     .filter((e) => e.date >= from)

@@ -107,3 +107,34 @@ describe('the week as a table', () => {
     ]);
   });
 });
+
+describe('the calendar of a person', () => {
+  it('shows a person their own version of what they cannot do as planned, and nobody else', async () => {
+    await app.put('/api/people/p2', {
+      id: 'p2',
+      groupId: 'g1',
+      name: 'Maj',
+      consent: true,
+      limits: [{ limit: 'shoulder' }],
+    });
+    await app.put('/api/breaks/b9', {
+      ...edgeBreak,
+      id: 'b9',
+      items: [{ type: 'step', id: 's', moveId: 'arms-up-breath', dose: { measure: 'breaths', amount: 3 } }],
+    });
+    const before = week([600]);
+    const w9 = { ...before, id: 'w9', startDate: '2026-11-30' };
+    w9.days = w9.days.map((d) => ({
+      date: '2026-11-30',
+      breaks: d.breaks.map((b) => ({ ...b, breakId: 'b9' })),
+    }));
+    await app.put('/api/weeks/w9', w9);
+    const textOf = async (body: object) => {
+      const { body: text } = await app.get<string>(`/calendars/${(await make(body)).token}.ics`);
+      return events(text).find((e) => e.startDate.toString().startsWith('2026-11-30'))?.description ?? '';
+    };
+    expect(await textOf({ personId: 'p2' })).toContain('“to shoulder height”');
+    expect(await textOf({})).not.toContain('shoulder height');
+    expect(await textOf({ personId: 'p1' })).not.toContain('shoulder height');
+  });
+});

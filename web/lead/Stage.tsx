@@ -1,7 +1,7 @@
 import { otherSide } from '@kotabi/core/model';
 import { partTitle, placedSteps, type Timed } from '@kotabi/core/timing';
 import { FlipHorizontal2, Pause, Play, SkipBack, SkipForward, Square, Wind } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { MovingTide } from '../tide/Tide';
 import { countdown, minSec } from '../words/time';
@@ -15,6 +15,11 @@ import { Progress } from './Progress';
 import { StageFigure } from './StageFigure';
 import { countUnit, nextLine, shownCount } from './stage-words';
 import type { Awake } from './useAwake';
+
+// The rules of caution are fetched while one is getting into place.
+const StepChoices = lazy(() => import('./ReadOut').then((m) => ({ default: m.StepChoices })));
+/** While one gets into place there is time to read a choice aloud. */
+const GETTING_READY: readonly string[] = ['position', 'fetch', 'say'];
 
 interface Props {
   data: LeadData;
@@ -100,6 +105,11 @@ export const Stage = ({ data, timed, store, mirror, setMirror, awake }: Props) =
           {part === null && <div className={styles.count}>{Math.max(1, now.seconds)}</div>}
           {talking && !note && <p className={styles.cue}>{now.line}</p>}
           {talking && begins && <p className={`tabular ${styles.begins}`}>begins in {now.seconds} s</p>}
+          {part && talking && GETTING_READY.includes(part.kind) && (
+            <Suspense fallback={null}>
+              <StepChoices data={data} stepId={part.stepId} />
+            </Suspense>
+          )}
           {part && count !== null && (
             <>
               <div className={styles.count} data-testid="count">

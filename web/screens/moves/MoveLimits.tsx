@@ -1,7 +1,6 @@
 import { Limit, type Move, type MoveLookup, type RoomLimit } from '@kotabi/core/model';
-import { type Answer, answerFor } from '@kotabi/core/needs';
+import { type Answer, answerFor, answerText, reasonText } from '@kotabi/core/needs';
 import { Fragment } from 'react';
-import { answerText, reasonText } from '../../words/needs';
 import styles from './move.module.css';
 
 const ROOM: RoomLimit[] = ['castors', 'chair arms', 'high back', 'little room'];

@@ -1,5 +1,5 @@
 import { roomLimits } from '@kotabi/core/model';
-import { type Answer, needsTable } from '@kotabi/core/needs';
+import { type Answer, answerText, needsTable, readOut, reasonText } from '@kotabi/core/needs';
 import { Select, Tooltip } from 'antd';
 import { ArrowLeft } from 'lucide-react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -7,7 +7,6 @@ import { useBreaks, useGroups, useMoves, usePeople } from '../../api/queries';
 import { Figure } from '../../figure/Figure';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { answerText, readOut, reasonText } from '../../words/needs';
 import styles from './needs.module.css';
 import { limitText } from './people-words';
 

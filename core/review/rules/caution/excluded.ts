@@ -12,9 +12,10 @@ import { headLowFor } from './head-low';
 export const excluded = eachStep((at, { audience, lookup }): Finding[] => {
   if (!audience) return [];
   const met = audience.people.flatMap((person) => {
-    if (person.limits.length === 0 || mustAsk(person.limits)) return [];
+    if (person.limits.length === 0) return [];
     const answer = answerIn(at, person, audience, lookup);
-    const out = answer.verdict === 'another move' || answer.verdict === 'leave out';
+    const rests = answer.verdict === 'leave out' && mustAsk(person.limits);
+    const out = (answer.verdict === 'another move' || answer.verdict === 'leave out') && !rests;
     // A low head is told by itself, and more urgently.
     return out && !headLowFor(at, person) ? [{ person, answer }] : [];
   });

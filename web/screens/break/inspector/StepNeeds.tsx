@@ -1,7 +1,6 @@
 import { type Move, type MoveLookup, roomLimits, type Step } from '@kotabi/core/model';
-import { answerFor } from '@kotabi/core/needs';
+import { answerFor, answerText, reasonText } from '@kotabi/core/needs';
 import { useGroups, usePeople } from '../../../api/queries';
-import { answerText, reasonText } from '../../../words/needs';
 import styles from './inspector.module.css';
 
 interface Props {

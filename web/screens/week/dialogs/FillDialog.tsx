@@ -1,7 +1,6 @@
-import type { FillRequest, FillResult, UnmetWhy } from '@kotabi/core/fill';
+import { type FillRequest, type FillResult, isStopped, type UnmetWhy } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
-import { Area, type Break, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
-import { reviewed } from '@kotabi/core/review';
+import { Area, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
 import { kindOf, overlaps, weekdayOf } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
@@ -89,16 +88,15 @@ const useStopped = (
   facts: ReadonlyMap<string, BreakFacts>,
   group: Group,
   people: readonly Person[],
+  whose: 'group' | 'person',
 ): ReadonlySet<string> => {
   const { shelf, approach } = useMoves();
   return useMemo(() => {
     const audience = { people, room: { limits: roomLimits(group), things: group.things } };
-    const stops = (brk: Break): boolean => {
-      const t = reviewed(brk, shelf, approach, audience);
-      return t.ok && t.findings.some((f) => f.weight === 'stop' && f.code !== 'overSlot');
-    };
-    return new Set([...facts].flatMap(([id, { brk }]) => (stops(brk) ? [id] : [])));
-  }, [facts, group, people, shelf, approach]);
+    return new Set(
+      [...facts].flatMap(([id, { brk }]) => (isStopped(brk, shelf, approach, audience, whose) ? [id] : [])),
+    );
+  }, [facts, group, people, whose, shelf, approach]);
 };
 
 interface Props {
@@ -113,7 +111,7 @@ interface Props {
 /** Which break when: chooses a break for the planned times so that the week's aims are met. */
 export const FillDialog = ({ group, people, store, days, facts, close }: Props) => {
   const { value: week, replace } = store.getState();
-  const stopped = useStopped(facts, group, people);
+  const stopped = useStopped(facts, group, people, week.personId === null ? 'group' : 'person');
   const [aims, setAims] = useState(week.aims);
   const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
   const [anew, setAnew] = useState(open === 0);

@@ -1,9 +1,8 @@
-import { stepOf } from '@kotabi/core/library';
-import { library, moveLookup } from '@kotabi/core/library/all';
-import { Limit, Person } from '@kotabi/core/model';
-import { answerFor, needsTable } from '@kotabi/core/needs';
 import { describe, expect, it } from 'vitest';
-import { answerText, readOut, reasonText } from './needs';
+import { stepOf } from '../library';
+import { library, moveLookup } from '../library/all';
+import { Limit, Person } from '../model';
+import { answerFor, answerText, needsTable, readOut, reasonText } from '.';
 
 const lookup = moveLookup();
 const room = { limits: [], things: ['desk' as const, 'chair' as const] };
@@ -78,6 +77,20 @@ describe('what is read out', () => {
         for (const { lines } of readOut(rows, lookup).steps)
           for (const line of lines)
             expect([m.id, limit, plain(line)]).not.toEqual([m.id, limit, expect.stringMatching(condition)]);
+      }
+  });
+
+  it('says at its step, or before the start, whatever somebody does otherwise', () => {
+    const aside = ['one arm', 'limited sight', 'limited hearing'];
+    for (const m of library)
+      for (const limit of Limit.options) {
+        const rows = needsTable({ items: [stepOf(m, 's')] }, [person('A', limit)], room, lookup);
+        const otherwise = rows.some(({ worst }) => worst !== 'fine');
+        const said = readOut(rows, lookup).steps.some(({ lines }) => lines.length > 0);
+        if (otherwise) expect([m.id, limit, said]).toEqual([m.id, limit, true]);
+        const care = rows.some(({ answers }) => answers.some(({ answer }) => answer.care.length > 0));
+        if (!otherwise && care && !aside.includes(limit))
+          expect([m.id, limit, said]).toEqual([m.id, limit, true]);
       }
   });
 

@@ -1,5 +1,6 @@
-import type { MoveLookup } from '@kotabi/core/model';
-import type { Answer, NeedsRow, Reason } from '@kotabi/core/needs';
+import type { MoveLookup } from '../model';
+import type { Answer, Reason } from './answer';
+import type { NeedsRow } from './table';
 
 /** A rung, a seat, or both, in words. */
 const easierText = ({ rung, position }: Answer, seat: string, say: (rung: string) => string): string =>
