@@ -1,5 +1,5 @@
 import type { CueContext } from '../cues';
-import type { Approach, Move, Side } from '../model';
+import type { Approach, Move, Position, Side } from '../model';
 
 const other = (half: 'in' | 'out'): 'in' | 'out' => (half === 'in' ? 'out' : 'in');
 
@@ -24,10 +24,11 @@ const OUTLET: Record<Approach['breathRoute'], string> = {
 
 /** Everything the tokens of a move's cues need in one pass. */
 export const cueContext = (
-  move: Pick<Move, 'breath'>,
+  move: Pick<Move, 'breath' | 'position'>,
   approach: Approach,
-  pass: { side?: Side | null; direction?: string | null } = {},
+  pass: { side?: Side | null; direction?: string | null; position?: Position } = {},
 ): CueContext => ({
+  position: move.position,
   ...pass,
   going: goingBreath(move, approach),
   outlet: OUTLET[approach.breathRoute],

@@ -2,8 +2,11 @@ import type { Position, Thing } from '../model';
 
 /** Getting from one place to another, as it is said; short enough for the time it takes at an ordinary pace. */
 export const intoWords = (from: Position, to: Position): string => {
-  if (to === 'floor') return 'Come down to the floor, slowly';
-  const rising = from === 'floor' ? 'Come up from the floor, slowly' : null;
+  const down = from === 'floor' || from === 'floor seat';
+  if (to === 'floor') return down ? 'Lie down, slowly' : 'Come down to the floor, slowly';
+  if (to === 'floor seat')
+    return down ? 'Sit up, legs crossed' : 'Sit down on the floor, slowly, legs crossed';
+  const rising = down ? 'Come up from the floor, slowly' : null;
   if (to === 'standing') return rising ?? 'Stand up slowly, eyes clear';
   const seat = to === 'edge' ? 'the front edge of the seat' : 'the chair';
   if (rising) return `${rising}, and sit on ${seat}`;
@@ -16,7 +19,8 @@ export const PLACE_WORDS: Record<Position, string> = {
   back: 'sitting back',
   edge: 'front edge of the seat',
   standing: 'standing',
-  floor: 'on the floor',
+  floor: 'lying on the floor',
+  'floor seat': 'sitting on the floor',
 };
 
 /** Things by the name by which they are asked for. */

@@ -1,4 +1,4 @@
-import { otherSide, type Side } from '../model';
+import { otherSide, type Position, type Side } from '../model';
 
 /** What the tokens of a cue stand for in one pass. */
 export interface CueContext {
@@ -11,6 +11,8 @@ export interface CueContext {
   /** How the elbow is held in wrist stretches, and the belly while moving. */
   elbow?: string;
   belly?: string;
+  /** Where it is done: what is tall, where hands rest, what carries. */
+  position?: Position;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -33,7 +35,8 @@ const pieces = remembered((cue) => cue.split(/\{(\w+)\}/));
 
 /**
  * Puts the words of this pass into a cue: `{side}` and `{other}` become left or right, `{direction}` the
- * direction's name, `{going}` and `{coming}` breathe in or breathe out, `{outlet}`, `{elbow}` and `{belly}` what the approach says; a
+ * direction's name, `{going}` and `{coming}` breathe in or breathe out, `{outlet}`, `{elbow}` and `{belly}` what the approach
+ * says, `{tall}`, `{lap}` and `{base}` what is so where it is done; a
  * token with a capital (`{Side}`) starts with one. A token without a meaning in this pass is left as it is, so
  * that a test can find it.
  */
@@ -55,7 +58,7 @@ const breath = (half: 'in' | 'out'): string => `breathe ${half}`;
 /** What a token stands for in this pass; undefined when it stands for nothing. */
 const meaningOf = (
   name: string,
-  { side, direction, going, outlet, elbow, belly }: CueContext,
+  { side, direction, going, outlet, elbow, belly, position }: CueContext,
 ): string | undefined => {
   switch (name) {
     case 'side':
@@ -74,6 +77,12 @@ const meaningOf = (
       return elbow;
     case 'belly':
       return belly;
+    case 'tall':
+      return position === 'standing' ? 'stand tall' : 'sit tall';
+    case 'lap':
+      return position === 'standing' ? 'your sides' : 'the lap';
+    case 'base':
+      return position === 'standing' ? 'both feet' : 'both sitting bones';
     default:
       return undefined;
   }

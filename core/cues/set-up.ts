@@ -1,20 +1,32 @@
-import { type Cues, type Move, type Rung, rungOf } from '../model';
+import { type Cues, type Move, type Position, rungOf } from '../model';
 
-const OWN = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
+const ROLES = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
 
-const made = new WeakMap<Move, WeakMap<Rung, Cues>>();
+/** The words that a rung, or standing, has of its own. */
+const ownOf = (rung: Partial<Cues> | undefined): Partial<Cues> =>
+  Object.fromEntries(ROLES.flatMap((role) => (rung?.[role] === undefined ? [] : [[role, rung[role]]])));
 
-/** All words of a move on a rung (the usual one when left out): the rung's own, else the move's. */
-export const cuesOf = (move: Move, rungName?: string): Cues => {
+const made = new WeakMap<Move, Map<string, Cues>>();
+
+/**
+ * All words of a move on a rung (the usual one when left out), in the position in which it is done (its own when left out):
+ * the rung's, else the move's. Standing, a seated move has other words where the seat is spoken of: the rung's own,
+ * else the move's, unless the rung says that line in its own words anyway.
+ */
+export const cuesOf = (move: Move, rungName?: string, position: Position = move.position): Cues => {
   const rung = rungOf(move, rungName);
-  if (!rung || OWN.every((role) => rung[role] === undefined)) return move.cues;
-  const known = made.get(move)?.get(rung);
+  const key = `${rung?.name ?? ''}|${position}`;
+  const known = made.get(move)?.get(key);
   if (known) return known;
-  const own = Object.fromEntries(
-    OWN.flatMap((role) => (rung[role] === undefined ? [] : [[role, rung[role]]])),
-  ) as Partial<Cues>;
-  const cues = { ...move.cues, ...own };
-  const ofMove = made.get(move) ?? new WeakMap<Rung, Cues>();
-  made.set(move, ofMove.set(rung, cues));
+  const own = ownOf(rung);
+  const upright = position === 'standing' && move.position !== 'standing';
+  const cues: Cues = {
+    ...move.cues,
+    ...(upright && ownOf(move.standing)),
+    ...own,
+    ...(upright && ownOf(rung?.standing)),
+  };
+  const ofMove = made.get(move) ?? new Map<string, Cues>();
+  made.set(move, ofMove.set(key, cues));
   return cues;
 };

@@ -2,4 +2,5 @@ export * from './clip';
 export * from './edits';
 export * from './fix';
 export * from './order';
+export * from './place';
 export * from './sides';

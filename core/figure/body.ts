@@ -4,6 +4,7 @@
  */
 export const BODY = {
   pelvisY: 48,
+  floorSeatY: 11,
   pelvis: 9,
   spineLow: 12,
   spineMid: 13,

@@ -75,6 +75,7 @@ const BASE_WORDS: Record<Pose['base'], string> = {
   back: 'Sitting',
   edge: 'Sitting on the front edge of the seat',
   stand: 'Standing',
+  'cross-legged': 'Sitting on the floor, legs crossed',
   'lying on the back': 'Lying on the back',
   'lying on the right side': 'Lying on the right side',
   'lying on the left side': 'Lying on the left side',
@@ -135,7 +136,7 @@ const armWords = (pose: Pose, side: Side): string[] => {
 const legWords = (pose: Pose, side: Side): string[] => {
   const a = (n: string): number => angleOf(pose, `${side}.${n}` as JointName);
   const said: string[] = [];
-  const seated = pose.base === 'back' || pose.base === 'edge';
+  const seated = pose.base === 'back' || pose.base === 'edge' || pose.base === 'cross-legged';
   if (seated && a('hip.bend') >= 98) said.push('knee lifted');
   if (seated && a('hip.out') >= 18) said.push('knee out to the side');
   if (seated && a('hip.bend') <= 60) said.push('leg long behind');

@@ -12,6 +12,15 @@ const SEATED: Partial<Record<SidedJoint, number>> = {
   'hip.out': 6,
   'knee.bend': 90,
 };
+/** On the floor with crossed legs, hands on the thighs. */
+const CROSSED: Partial<Record<SidedJoint, number>> = {
+  ...SEATED,
+  'hip.bend': 90,
+  'hip.out': 41,
+  'hip.twist': -86,
+  'knee.bend': 137,
+  'ankle.bend': -24,
+};
 /** Standing or lying, arms beside the body. */
 const UPRIGHT: Partial<Record<SidedJoint, number>> = {
   'arm.raise': 9,
@@ -22,8 +31,6 @@ const UPRIGHT: Partial<Record<SidedJoint, number>> = {
   'hip.bend': 4,
 };
 
-const isSeat = (base: Base): boolean => base === 'back' || base === 'edge';
-
 const restOf = (sided: typeof SEATED): ReadonlyMap<JointName, number> =>
   new Map(
     JOINT_NAMES.map((name) => {
@@ -31,11 +38,15 @@ const restOf = (sided: typeof SEATED): ReadonlyMap<JointName, number> =>
       return [name, side === null ? 0 : (sided[joint] ?? 0)];
     }),
   );
-const REST = { seated: restOf(SEATED), upright: restOf(UPRIGHT) };
+const [seated, crossed, upright] = [restOf(SEATED), restOf(CROSSED), restOf(UPRIGHT)];
+const REST: Partial<Record<Base, ReadonlyMap<JointName, number>>> = {
+  back: seated,
+  edge: seated,
+  'cross-legged': crossed,
+};
 
 /** The angle of a joint that a pose does not name, degrees (cm for the glide of the head). */
-export const restAngle = (base: Base, name: JointName): number =>
-  REST[isSeat(base) ? 'seated' : 'upright'].get(name) ?? 0;
+export const restAngle = (base: Base, name: JointName): number => (REST[base] ?? upright).get(name) ?? 0;
 
 /** The angle of a joint in a pose. */
 export const angleOf = ({ base, angles }: Pick<Pose, 'base' | 'angles'>, name: JointName): number =>

@@ -68,6 +68,8 @@ const UP: Vec = [0, 1, 0];
 const rootOf = ({ base }: Pose): Frame => {
   const seat: Vec = [0, BODY.pelvisY, 0];
   switch (base) {
+    case 'cross-legged':
+      return { ...WORLD, at: [0, BODY.floorSeatY, 0] };
     case 'lying on the back':
       return { at: [0, 11, 0], right: [1, 0, 0], up: [0, 0, -1], fwd: UP };
     // Lying on a side, seen from the front: the head at the side of the page that carries the weight.

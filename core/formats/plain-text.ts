@@ -4,7 +4,9 @@ import { type PlacedStep, placedSteps, type ResolvedBreak, stepDose } from '../t
 
 const stepText = (at: PlacedStep): string => {
   const dose = stepDose(at);
-  return dose ? `${at.move.name}: ${dose}` : `“${at.step.words ?? cuesOf(at.move, at.step.rung).say}”`;
+  return dose
+    ? `${at.move.name}: ${dose}`
+    : `“${at.step.words ?? cuesOf(at.move, at.step.rung, at.position).say}”`;
 };
 
 /** One line for each step; links of a series are marked. */

@@ -1,5 +1,5 @@
 import { type Change, compareBreaks } from '../compare';
-import { applyFix, removeSteps } from '../edit';
+import { applyFix, placeStep, removeSteps } from '../edit';
 import { fitBreak } from '../fit';
 import { stepOf } from '../library';
 import {
@@ -133,8 +133,10 @@ export const makeForm = (brk: Break, kind: FormKind, context: Context): Break =>
   }
   const stands = (m: Move): boolean => m.position === 'standing' || m.alsoIn.includes('standing');
   const upright = adapt(base, context, stands, stands);
-  for (const step of stepsOf(upright))
-    if (lookup(step.moveId)?.position !== 'standing') step.position = 'standing';
+  for (const step of stepsOf(upright)) {
+    const move = lookup(step.moveId);
+    if (move && move.position !== 'standing') placeStep(step, move, 'standing');
+  }
   if (approach.ending === 'all seated')
     upright.approach = { ...upright.approach, ending: 'last moves standing' };
   return upright;

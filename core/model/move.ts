@@ -76,7 +76,8 @@ export const Muscle = z.enum([
 ]);
 export type Muscle = z.infer<typeof Muscle>;
 
-export const Position = z.enum(['back', 'edge', 'standing', 'floor']);
+/** `floor` is lying, `floor seat` sitting on the floor with crossed legs. */
+export const Position = z.enum(['back', 'edge', 'standing', 'floor', 'floor seat']);
 export type Position = z.infer<typeof Position>;
 
 /** Things a move needs. Desk and own chair are always in reach and cost no time. */
@@ -139,6 +140,9 @@ export const Cues = z.object({
 });
 export type Cues = z.infer<typeof Cues>;
 
+/** What differs where a seated move is done standing: words, and how it looks. */
+const Standing = Cues.partial().extend({ figure: Motion.optional() }).optional();
+
 /** What a move asks of a body or a seat that its poses do not show by themselves. */
 export const Ask = z.enum([
   'hand weight on the head',
@@ -178,6 +182,9 @@ export const Rung = z.object({
   breathe: Cue.optional(),
   last: Cue.optional(),
   back: Cue.optional(),
+  standing: Standing,
+  /** Positions in which the move can be done, but not on this rung. */
+  notIn: z.array(Position).default([]),
   /** How far it goes, as a share of the move's own motion; ignored when it has a figure of its own. */
   share: z.number().min(0.1).max(1.5).default(1),
   figure: Motion.optional(),
@@ -234,6 +241,7 @@ export const Move = z
     /** Name of the rung that is meant when none is chosen; the first one when left out. */
     usualRung: z.string().max(60).optional(),
     cues: Cues,
+    standing: Standing,
     /** What to mind beyond what its demands say by themselves. */
     cautions: z.array(z.string().min(1)).default([]),
     asks: z.array(Ask).default([]),
@@ -278,6 +286,10 @@ export type MoveLookup = (id: string) => Move | undefined;
 
 /** True when the move has two ways that owe each other the same. */
 export const isTwoWay = (move: Move): boolean => move.ways.pattern !== 'together';
+
+/** The rungs that can be done in a position, from the easiest to the strongest. */
+export const rungsIn = ({ rungs }: Pick<Move, 'rungs'>, position: Position): Rung[] =>
+  rungs.filter((rung) => !rung.notIn.includes(position));
 
 /** The rung of a move by its name, or the usual one; undefined for a move without a ladder. */
 export const rungOf = (move: Pick<Move, 'rungs' | 'usualRung'>, name?: string): Rung | undefined =>

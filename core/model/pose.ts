@@ -6,6 +6,7 @@ export const Base = z.enum([
   'back',
   'edge',
   'stand',
+  'cross-legged',
   'lying on the back',
   'lying on the right side',
   'lying on the left side',

@@ -1,5 +1,5 @@
 import type { LibraryData } from '../library';
-import { Move } from '../model';
+import { type Ask, Move } from '../model';
 import { breathMoves } from './breath';
 import { faceMoves } from './face';
 import { floorMoves } from './floor';
@@ -21,6 +21,21 @@ const withRungWords = (data: MoveData): MoveData => {
   return { ...data, rungs: rungs.map((r) => ({ ...words[r.name], ...r })) };
 };
 
+/** Nothing that is said of it speaks of a seat, or of feet and legs that stand or lie somewhere. */
+const FROM_THE_CHAIR =
+  /\b(seat|chair|backrest|desk|feet|foot|legs?|knees?|heels?|thighs?|sitting bones|footrest|stand)\b/i;
+const CARRIED: readonly Ask[] = ['chair carries', 'room behind the seat', 'room beside the seat'];
+
+/** Sitting on the floor one can do what needs no chair and leaves the legs alone. */
+const onFloorToo = (move: Move): Move => {
+  const seated = move.position === 'back' || move.position === 'edge';
+  const words = [move.cues, move.rungs.filter((r) => !r.notIn.includes('floor seat'))];
+  const asks = [...move.asks, ...move.rungs.flatMap((r) => r.asks)];
+  if (!seated || FROM_THE_CHAIR.test(JSON.stringify(words))) return move;
+  if (move.things.includes('chair') || asks.some((ask) => CARRIED.includes(ask))) return move;
+  return { ...move, alsoIn: [...move.alsoIn, 'floor seat'] };
+};
+
 /**
  * Works the library out from its builders: poses are solved and every move is checked against the schema. It takes
  * about half a second, so nobody does it at a start: the outcome is kept in `library/library.json`, and a test
@@ -36,6 +51,6 @@ export const buildLibrary = (): LibraryData => ({
     ...hipMoves,
     ...faceMoves,
     ...floorMoves,
-  ].map((data) => Move.parse(withRungWords(data))),
+  ].map((data) => onFloorToo(Move.parse(withRungWords(data)))),
   pauses: [...pauses],
 });

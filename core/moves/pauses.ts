@@ -11,7 +11,7 @@ const pause = (id: string, name: string, purpose: string, more: Partial<Paramete
     areas: ['breath'],
     muscles: [],
     position: 'back',
-    alsoIn: ['edge', 'standing', 'floor'],
+    alsoIn: ['edge', 'standing', 'floor', 'floor seat'],
     discreet: unseen,
     ways: together,
     returnSec: 0,
@@ -27,7 +27,7 @@ export const pauses: readonly Move[] = [
   pause('pause-rest', 'Rest', 'A breath at neutral between two moves, just to notice.', {
     dose: sec(5, 10, 60),
     cues: {
-      say: 'Hands to the lap. Just notice.',
+      say: 'Hands to {lap}. Just notice.',
       feel: 'Notice.',
       check: 'Nothing to do.',
       back: 'And on we go.',
@@ -43,6 +43,23 @@ export const pauses: readonly Move[] = [
       back: 'And on we go.',
     },
   }),
+  pause(
+    'pause-recross',
+    'Other leg in front',
+    'On the floor: the crossed legs change, so that neither is always in front.',
+    {
+      dose: sec(5, 5, 10),
+      position: 'floor seat',
+      alsoIn: [],
+      figure: there({ props: ['mat'] }, pose({}, 'cross-legged')),
+      cues: {
+        say: 'Cross your legs the other way round, the other shin in front.',
+        feel: 'Feel both sitting bones again.',
+        check: 'Hands may help the legs.',
+        back: 'And on we go.',
+      },
+    },
+  ),
   pause(
     'pause-look',
     'Look round the room',

@@ -125,7 +125,7 @@ export const RUNG_WORDS: Readonly<Record<string, Readonly<Record<string, Words>>
     'hand on the shoulder blade': {
       say: 'Lay your {other} hand on its own shoulder blade. Turn your head halfway {side}, and lower the nose to the armpit.',
       again: '{Other} hand on its shoulder blade; nose toward the {side} armpit.',
-      back: 'Lift the chin, turn to the front, hand to the lap.',
+      back: 'Lift the chin, turn to the front, hand to {lap}.',
     },
   },
   'chin-up-and-over': {
@@ -190,7 +190,7 @@ export const RUNG_WORDS: Readonly<Record<string, Readonly<Record<string, Words>>
     'hands on shoulders': {
       say: 'Hands on the shoulders. Circle the shoulder blades up, {direction} and down; the elbows only go along.',
       check: 'Elbows stay low, neck long.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
   },
   'goalpost-arms': {
@@ -322,7 +322,7 @@ export const RUNG_WORDS: Readonly<Record<string, Readonly<Record<string, Words>>
   'arms-overhead-turn': {
     'hands on shoulders': {
       say: 'Hands on the shoulders. {Going} and turn to the {side}, still growing; {coming} to the front. Then change.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
   },
   'press-down': {
@@ -411,7 +411,7 @@ export const RUNG_WORDS: Readonly<Record<string, Readonly<Record<string, Words>>
     'elbows bent': {
       say: 'Elbows at the waist. Hands up as if to say stop, then fingers down. Slowly, up and down.',
       check: 'Elbows stay at the waist, shoulders low.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
   },
   'squeeze-forearm': {
@@ -522,7 +522,7 @@ export const RUNG_WORDS: Readonly<Record<string, Readonly<Record<string, Words>>
       say: 'Palms together at the chest. Stay on the seat, turn the ribs to the {side}, and come back.',
       go: 'And turn.',
       feel: 'Feel the waist work.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
   },
   'ankle-on-knee': {

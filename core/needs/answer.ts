@@ -1,3 +1,4 @@
+import { PLACE_WORDS } from '../cues';
 import {
   type Dose,
   type Move,
@@ -83,6 +84,12 @@ const met = (
     return first ? [...askedFirst(move, demands, limit), ...rules] : rules;
   });
 
+/** A rung that cannot be done in this position: on the seat, standing, on the floor. */
+const misplaced = (move: Move, rungName: string | undefined, position: Position): Reason[] =>
+  rungOf(move, rungName)?.notIn.includes(position)
+    ? [{ limit: 'things', demand: 'things', why: `not done ${PLACE_WORDS[position]}`, weight: 'avoid' }]
+    : [];
+
 const missingThings = (move: Move, rungName: string | undefined, room: Room): Reason[] =>
   [...move.things, ...(rungOf(move, rungName)?.things ?? [])]
     .filter((thing) => FETCHED.includes(thing) && !room.things.includes(thing))
@@ -110,6 +117,7 @@ const tryOut = (variant: Variant, limits: readonly (PersonLimit | RoomLimit)[], 
   const reasons = [
     ...met(move, demandsOf(move, name, position, dose), limits),
     ...missingThings(move, name, room),
+    ...misplaced(move, name, position),
   ];
   return {
     serious: reasons.filter((r) => r.weight !== 'care'),
@@ -122,9 +130,11 @@ const unique = (reasons: readonly Reason[]): Reason[] => [
 ];
 
 const SEATED: readonly Position[] = ['back', 'edge'];
-/** On the seat as well, where a step is planned standing and the move can be done there. */
+/** On the seat as well, where a step is planned standing or on the floor and the move can be done there. */
 const seatsFor = (move: Move, position: Position): readonly Position[] =>
-  position === 'standing' ? SEATED.filter((p) => p === move.position || move.alsoIn.includes(p)) : [];
+  position === 'standing' || position === 'floor seat'
+    ? SEATED.filter((p) => p === move.position || move.alsoIn.includes(p))
+    : [];
 
 /** What can be done of a move instead of a variant: that one first, then on the seat, then rung by rung below. */
 const downFrom = ({ move, rung, position, dose }: Variant): Variant[] => {
@@ -232,7 +242,7 @@ const replacement = (
   const fitting = insteadOf(planned.move, lookup).flatMap((move) => {
     // Nobody gets up for what replaces something done on the seat.
     if (move.position === 'standing' && planned.position !== 'standing') return [];
-    if (move.position === 'floor' && planned.position !== 'floor') return [];
+    if (move.position === 'floor' && !planned.position.startsWith('floor')) return [];
     const usual = variantOf({ move });
     // It is no risk to anyone to whom the planned one is none.
     const found = passing(usual, limits, room, (one) =>
@@ -291,7 +301,6 @@ export const answerFor = (
   }
   const reasons = unique(serious);
   // "Ask first" is never followed by an instruction.
-  const asks = reasons.some(({ limit }) => limit !== 'things' && asksFirst(limit));
-  const other = asks ? null : replacement(planned, limits, room, lookup);
+  const other = mustAsk(limits) ? null : replacement(planned, limits, room, lookup);
   return other ? { verdict: 'another move', ...other, reasons } : { verdict: 'leave out', reasons, care: [] };
 };

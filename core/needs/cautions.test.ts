@@ -77,7 +77,11 @@ const NONSENSE: [what: string, when: (v: Variant) => boolean, caution: RegExp][]
     /chair that rolls/,
   ],
   ['getting up from the floor for who sits', (v) => v.position !== 'floor', /Roll to the side/],
-  ['a tight skirt for who keeps the knees together', (v) => v.move.region === 'wrist', /skirt/],
+  [
+    'a tight skirt for who keeps the knees together',
+    (v) => v.move.region === 'wrist' && v.position !== 'floor seat',
+    /skirt/,
+  ],
   ['the neck for ankles', (v) => v.move.areas[0] === 'foot', /Dizzy, double vision/],
 ];
 

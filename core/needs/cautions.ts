@@ -8,6 +8,8 @@ interface Caution {
   demands: readonly Demand[];
   /** Only for moves that are first of all for one of these areas. */
   of?: readonly Area[];
+  /** Not where this is asked: there something else is meant. */
+  not?: Demand;
 }
 
 const HAND: readonly Area[] = ['forearm', 'hand'];
@@ -55,7 +57,11 @@ const CAUTIONS: readonly Caution[] = [
     demands: ['wrist bent far', 'weight on the hands'],
   },
   { says: 'Gently with the wrist. Tingling in the fingers means stop.', demands: ['end of range'], of: HAND },
-  { says: 'No twist on a bent knee; keep the foot of the crossed leg flexed.', demands: ['leg crossed'] },
+  {
+    says: 'No twist on a bent knee; keep the foot of the crossed leg flexed.',
+    demands: ['leg crossed'],
+    not: 'on the floor',
+  },
   {
     says: 'Bend only as far as the knees are quiet, and keep them over the feet.',
     demands: ['knee bent under load'],
@@ -69,7 +75,14 @@ const CAUTIONS: readonly Caution[] = [
     says: 'Keep a hand on the desk or the chair; eyes clear before you stand.',
     demands: ['standing'],
   },
-  { says: 'Roll to the side to get up, and wait before you stand.', demands: ['on the floor'] },
+  {
+    says: 'Roll to the side to get up, and wait before you stand.',
+    demands: ['lying on the back', 'lying on the side'],
+  },
+  {
+    says: 'Getting down to the floor and up takes time: say so before, and let a chair help.',
+    demands: ['on the floor'],
+  },
   {
     says: 'Press only as firmly as is pleasant, on muscle and never on bone.',
     demands: ['firm pressure'],
@@ -83,8 +96,10 @@ const CAUTIONS: readonly Caution[] = [
 export const cautionsOf = (move: Move, rungName?: string, position?: Position): string[] => {
   const demands = demandsOf(move, rungName, position);
   const said = CAUTIONS.filter(
-    ({ demands: asks, of }) =>
-      asks.some((d) => demands.has(d)) && (!of || of.includes(move.areas[0] as Area)),
+    ({ demands: asks, of, not }) =>
+      asks.some((d) => demands.has(d)) &&
+      !(not && demands.has(not)) &&
+      (!of || of.includes(move.areas[0] as Area)),
   ).map(({ says }) => says);
   return [...new Set([...said, ...move.cautions])];
 };

@@ -11,21 +11,11 @@ import {
 } from '../model';
 import { type Demand, demandsOfPose } from './shown';
 
-/** The motion of a rung: its own, or its share of the move's. */
-export const motionOf = (move: Pick<Move, 'figure'>, rung: Rung | undefined): Motion | undefined => {
+/** The motion of a rung where the move is usually done: its own, or its share of the move's. */
+const usualMotion = (move: Pick<Move, 'figure'>, rung: Rung | undefined): Motion | undefined => {
   if (rung?.figure) return rung.figure;
   if (!move.figure || !rung || rung.share === 1) return move.figure;
   return scaled(move.figure, rung.share);
-};
-
-/**
- * The poses that ask something: all of them, the one it comes from as well. Only what settles or rests comes from however
- * one happens to sit, which nobody is told to do.
- */
-const askingPoses = (move: Move, rung: Rung | undefined): readonly Pose[] => {
-  const poses = motionOf(move, rung)?.poses ?? [];
-  const comesFrom = STILL.includes(move.kind) && (rung?.figure ?? move.figure)?.path === 'there';
-  return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
 };
 
 /** On what a pose stands or sits, for each position in which a step can be done. */
@@ -33,12 +23,64 @@ const BASE: Readonly<Partial<Record<Position, Pose['base']>>> = {
   back: 'back',
   edge: 'edge',
   standing: 'stand',
+  floor: 'lying on the back',
+  'floor seat': 'cross-legged',
 };
 
 /** A pose as it is in the position of the step: the same angles on another seat, or on the feet. */
 const placed = (pose: Pose, position: Position): Pose => {
   const base = BASE[position];
   return base === undefined || pose.base === base || pose.base.startsWith('lying') ? pose : { ...pose, base };
+};
+
+const moved = new WeakMap<Motion, Map<Position, Motion>>();
+
+/** A motion in another position than it is drawn in, with what stands around it there. */
+const motionIn = (motion: Motion, position: Position): Motion => {
+  const known = moved.get(motion)?.get(position);
+  if (known) return known;
+  const off = position !== 'back' && position !== 'edge';
+  const props = off ? motion.props.filter((prop) => prop !== 'stool') : motion.props;
+  const there: Motion = {
+    ...motion,
+    props: off && position !== 'standing' ? [...props, 'mat'] : props,
+    poses: motion.poses.map((pose) => placed(pose, position)),
+  };
+  const map = moved.get(motion) ?? new Map<Position, Motion>();
+  moved.set(motion, map.set(position, there));
+  return there;
+};
+
+type Drawable = Pick<Move, 'figure' | 'position' | 'standing'>;
+
+/**
+ * The motion of a move on a rung, in the position in which it is done (its own when left out): what is drawn, and what
+ * is judged. Standing it may look different in more than its seat, where the move or the rung says so.
+ */
+export const motionOf = (
+  move: Drawable,
+  rung: Rung | undefined,
+  position: Position = move.position,
+): Motion | undefined => {
+  if (position === move.position) return usualMotion(move, rung);
+  const upright =
+    position === 'standing'
+      ? (rung?.standing?.figure ?? (rung?.figure ? undefined : move.standing?.figure))
+      : undefined;
+  if (upright)
+    return rung && !rung.standing?.figure && rung.share !== 1 ? scaled(upright, rung.share) : upright;
+  const usual = usualMotion(move, rung);
+  return usual && motionIn(usual, position);
+};
+
+/**
+ * The poses that ask something: all of them, the one it comes from as well. Only what settles or rests comes from however
+ * one happens to sit, which nobody is told to do.
+ */
+const askingPoses = (move: Move, rung: Rung | undefined, position: Position): readonly Pose[] => {
+  const poses = motionOf(move, rung, position)?.poses ?? [];
+  const comesFrom = STILL.includes(move.kind) && (rung?.figure ?? move.figure)?.path === 'there';
+  return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
 };
 
 /** Rungs below this share of the move stay clear of the end of the range. */
@@ -93,12 +135,9 @@ export const demandsOf = (
   if (easiest || (rung && rung.share < SMALL_SHARE)) spared.add('end of range');
   const demands = new Set<Demand>([...move.asks.filter((a) => !spared.has(a)), ...(rung?.asks ?? [])]);
   if (!STILL.includes(move.kind)) demands.add('movement');
-  for (const pose of askingPoses(move, rung)) {
-    const there = position === move.position ? pose : placed(pose, position);
-    for (const d of demandsOfPose(there)) demands.add(d);
-  }
+  for (const pose of askingPoses(move, rung, position)) for (const d of demandsOfPose(pose)) demands.add(d);
   if (position === 'standing') demands.add('standing');
-  if (position === 'floor') demands.add('on the floor');
+  if (position === 'floor' || position === 'floor seat') demands.add('on the floor');
   if (position === 'edge') demands.add('edge of the seat');
   for (const d of byDose(move, demands, dose)) demands.add(d);
   const map = found.get(move) ?? new Map<string, ReadonlySet<Demand>>();

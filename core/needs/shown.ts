@@ -140,7 +140,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['knee bent deep', any((of) => of('knee.bend') >= FROM.kneeDeep)],
     ['knee straight', seated(pose) && any((of) => of('knee.bend') <= FROM.kneeStraight)],
     ['standing', standing],
-    ['on the floor', pose.base.startsWith('lying')],
+    ['on the floor', pose.base.startsWith('lying') || pose.base === 'cross-legged'],
     ['lying on the back', pose.base === 'lying on the back'],
     ['lying on the side', pose.base === 'lying on the left side' || pose.base === 'lying on the right side'],
     ['both arms', joined],

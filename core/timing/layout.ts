@@ -87,14 +87,17 @@ export class Layout {
 
   /** A cue with the words of this pass. */
   private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
-    return resolveCue(cue, cueContext(p.at.move, this.setting.approach, { side, direction }));
+    return resolveCue(
+      cue,
+      cueContext(p.at.move, this.setting.approach, { side, direction, position: positionOf(p.at) }),
+    );
   }
 
   /** The full set-up of a side, or a note; `leastMs` when it also has to last as long as a change. */
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? cuesOf(move, step.rung).say, direction);
+    const text = this.words(p, step.words ?? cuesOf(move, step.rung, positionOf(p.at)).say, direction);
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -105,7 +108,8 @@ export class Layout {
   again(p: Pass, to: 'side' | 'direction', direction: string | null, change: boolean): void {
     const { pace } = this.setting;
     const { move, step } = p.at;
-    const cue = (to === 'side' ? cuesOf(move, step.rung).again : cuesOf(move, step.rung).turn) ?? '';
+    const { again, turn } = cuesOf(move, step.rung, positionOf(p.at));
+    const cue = (to === 'side' ? again : turn) ?? '';
     const text = this.words(p, cue, direction);
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
     const spoken = opening(to === 'side' ? 'again' : 'turn', text, pace, lengthMs);
@@ -222,7 +226,7 @@ export class Layout {
     fresh: boolean,
     last: boolean,
   ): Wanted[] {
-    const cues = cuesOf(p.at.move, p.at.step.rung);
+    const cues = cuesOf(p.at.move, p.at.step.rung, positionOf(p.at));
     const [one] = work;
     if (!one) return [];
     const of = (cue: string) => (side: Side | null) => this.words(p, cue, direction, side);

@@ -46,10 +46,15 @@ const FETCH_SEC: Record<Thing, number> = {
   wall: 8,
 };
 
+const onFloor = (position: Position): boolean => position === 'floor' || position === 'floor seat';
+/** Between lying and sitting on the floor, s. Common practice, no source. */
+const FLOOR_SHIFT_SEC = 5;
+
 /** Time to get from one position to another. */
 export const positionMs = (from: Position, to: Position): Milliseconds => {
   if (from === to) return 0;
-  if (from === 'floor' || to === 'floor') return ms(FLOOR_SEC);
+  if (onFloor(from) && onFloor(to)) return ms(FLOOR_SHIFT_SEC);
+  if (onFloor(from) || onFloor(to)) return ms(FLOOR_SEC);
   if (from === 'standing' || to === 'standing') return ms(STAND_UP_SEC);
   return ms(SEAT_SHIFT_SEC);
 };

@@ -1,6 +1,6 @@
 import type { Arrow, Box, Shape } from '@kotabi/core/figure';
 import { PICTURE_ASPECT } from '@kotabi/core/figure';
-import type { Side, View } from '@kotabi/core/model';
+import type { Position, Side, View } from '@kotabi/core/model';
 import { Fragment, memo, type ReactNode, useEffect, useId, useRef, useState } from 'react';
 import { PALETTES, usePalette } from './palette';
 import { ArrowMark, Hatches, Piece, Tint } from './pieces';
@@ -79,6 +79,7 @@ interface Props {
   /** The way that is shown; the left one unless told otherwise. */
   side?: Side | null;
   rung?: string;
+  position?: Position;
   view?: View;
   width?: number;
   gap?: string;
@@ -108,29 +109,31 @@ const useNear = () => {
 };
 
 /** A move drawn in cut paper, standing still. Decorative unless it has a label: the words beside it say the same. */
-export const Figure = memo(({ move, side, rung, view, width = 120, gap, facing, label, plain }: Props) => {
-  const { ref, near } = useNear();
-  if (!near)
+export const Figure = memo(
+  ({ move, side, rung, position, view, width = 120, gap, facing, label, plain }: Props) => {
+    const { ref, near } = useNear();
+    if (!near)
+      return (
+        <span
+          ref={ref}
+          style={{ display: 'block', flex: 'none', width, height: width / PICTURE_ASPECT }}
+          {...(label && { role: 'img', 'aria-label': label })}
+        />
+      );
+    const still = stillPicture(move, side ?? 'left', rung, view, position);
     return (
-      <span
-        ref={ref}
-        style={{ display: 'block', flex: 'none', width, height: width / PICTURE_ASPECT }}
-        {...(label && { role: 'img', 'aria-label': label })}
+      <FigureCanvas
+        box={still.box}
+        shapes={still.shapes}
+        ghost={plain ? [] : still.ghost}
+        arrows={plain ? [] : still.arrows}
+        moving={plain ? null : still.moving}
+        width={width}
+        gap={gap}
+        facing={facing}
+        label={label}
       />
     );
-  const still = stillPicture(move, side ?? 'left', rung, view);
-  return (
-    <FigureCanvas
-      box={still.box}
-      shapes={still.shapes}
-      ghost={plain ? [] : still.ghost}
-      arrows={plain ? [] : still.arrows}
-      moving={plain ? null : still.moving}
-      width={width}
-      gap={gap}
-      facing={facing}
-      label={label}
-    />
-  );
-});
+  },
+);
 Figure.displayName = 'Figure';

@@ -1,5 +1,5 @@
 import { drawPose, mirrorMotion, poseAt, reversed, windowOf } from '@kotabi/core/figure';
-import type { Move, Side, View } from '@kotabi/core/model';
+import type { Move, Position, Side, View } from '@kotabi/core/model';
 import { useEffect, useMemo, useState } from 'react';
 import { FigureCanvas } from './Figure';
 import { feltOf } from './felt';
@@ -22,6 +22,7 @@ interface Props {
   move: Drawn & Pick<Move, 'dose'>;
   side?: Side | null;
   rung?: string;
+  position?: Position;
   view?: View;
   width?: number;
   gap?: string;
@@ -74,6 +75,7 @@ export const MovingFigure = ({
   move,
   side,
   rung,
+  position,
   view,
   width = 320,
   gap,
@@ -85,14 +87,14 @@ export const MovingFigure = ({
   const less = useLessMotion();
   const way = side ?? 'left';
   const motion = useMemo(() => {
-    const shown = shownMotion(move, rung, view);
+    const shown = shownMotion(move, rung, view, position);
     const mirrored = way === 'right' ? mirrorMotion(shown) : shown;
     return second ? reversed(mirrored) : mirrored;
-  }, [move, rung, view, way, second]);
+  }, [move, rung, view, way, second, position]);
   const box = useMemo(() => windowOf(motion, way), [motion, way]);
   const own = useOwnTempo(move, motion.path, phase === undefined && !less && motion.poses.length > 1);
   if (less || motion.poses.length < 2) {
-    const still = stillPicture(move, way, rung, view);
+    const still = stillPicture(move, way, rung, view, position);
     return <FigureCanvas {...still} width={width} gap={gap} facing={facing} label={label} />;
   }
   const shapes = drawPose(poseAt(motion, phase ?? own), {
@@ -105,7 +107,7 @@ export const MovingFigure = ({
     <FigureCanvas
       box={box}
       shapes={shapes}
-      moving={stillPicture(move, way, rung, view).moving}
+      moving={stillPicture(move, way, rung, view, position).moving}
       width={width}
       gap={gap}
       facing={facing}

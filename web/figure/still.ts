@@ -7,17 +7,20 @@ import {
   pressArrows,
   stillOf,
 } from '@kotabi/core/figure';
-import { Motion, type Move, rungOf, type Side, type View } from '@kotabi/core/model';
+import { Motion, type Move, type Position, rungOf, type Side, type View } from '@kotabi/core/model';
 import { motionOf } from '@kotabi/core/needs';
 import { feltOf } from './felt';
 
-export type Drawn = Pick<Move, 'figure' | 'muscles' | 'ways' | 'rungs' | 'usualRung'>;
+export type Drawn = Pick<
+  Move,
+  'figure' | 'muscles' | 'ways' | 'rungs' | 'usualRung' | 'position' | 'standing'
+>;
 
 const AT_REST = Motion.parse({ poses: [{}] });
 
-/** The motion of a move on one of its rungs, seen as asked; sitting at rest when it has none. */
-export const shownMotion = (move: Drawn, rung?: string, view?: View): Motion => {
-  const motion = motionOf(move, rungOf(move, rung)) ?? AT_REST;
+/** The motion of a move on one of its rungs, where it is done, seen as asked; sitting at rest when it has none. */
+export const shownMotion = (move: Drawn, rung?: string, view?: View, position?: Position): Motion => {
+  const motion = motionOf(move, rungOf(move, rung), position) ?? AT_REST;
   return view && view !== motion.view ? { ...motion, view } : motion;
 };
 
@@ -40,11 +43,17 @@ export const movingLimbs = (move: Drawn, ghost: readonly { name: string }[], sid
 const drawn = new WeakMap<Drawn, Map<string, Still>>();
 
 /** The still picture of one way of a move; drawn once and kept. */
-export const stillPicture = (move: Drawn, side: Side, rung?: string, view?: View): Still => {
-  const key = `${side}|${rungOf(move, rung)?.name ?? ''}|${view ?? ''}`;
+export const stillPicture = (
+  move: Drawn,
+  side: Side,
+  rung?: string,
+  view?: View,
+  position?: Position,
+): Still => {
+  const key = `${side}|${rungOf(move, rung)?.name ?? ''}|${view ?? ''}|${position ?? ''}`;
   const known = drawn.get(move)?.get(key);
   if (known) return known;
-  const motion = shownMotion(move, rung, view);
+  const motion = shownMotion(move, rung, view, position);
   const shown = side === 'right' ? mirrorMotion(motion) : motion;
   const picture = pictureOf(motion, { side, felt: feltOf(move, side) });
   const still: Still = {

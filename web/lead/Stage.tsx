@@ -121,7 +121,14 @@ export const Stage = ({ data, timed, store, mirror, setMirror, awake }: Props) =
         </div>
         <div className={styles.stageFigure}>
           {move && part && (
-            <StageFigure store={store} part={part} move={move} rung={at.step.rung} facing={mirror} />
+            <StageFigure
+              store={store}
+              part={part}
+              move={move}
+              rung={at.step.rung}
+              position={at.position}
+              facing={mirror}
+            />
           )}
         </div>
       </div>

@@ -1,4 +1,4 @@
-import type { Move } from '@kotabi/core/model';
+import type { Move, Position } from '@kotabi/core/model';
 import type { Part } from '@kotabi/core/timing';
 import { MovingFigure } from '../figure/MovingFigure';
 import { type LeadStore, useMoment } from './leadStore';
@@ -9,6 +9,7 @@ interface Props {
   part: Part;
   move: Move;
   rung: string | undefined;
+  position: Position;
   facing: boolean;
 }
 
@@ -16,7 +17,7 @@ interface Props {
 const STEPS = 240;
 
 /** The figure of the part that is led, where its movement is now. */
-export const StageFigure = ({ store, part, move, rung, facing }: Props) => {
+export const StageFigure = ({ store, part, move, rung, position, facing }: Props) => {
   const { phase } = useMoment(store, ({ view }) => ({
     phase: Math.round(figurePhase(part, view.remainingMs, move) * STEPS) / STEPS,
   }));
@@ -24,6 +25,7 @@ export const StageFigure = ({ store, part, move, rung, facing }: Props) => {
     <MovingFigure
       move={move}
       rung={rung}
+      position={position}
       side={part.side}
       width={380}
       gap="rgba(20,26,36,0.85)"

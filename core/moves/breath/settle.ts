@@ -87,7 +87,10 @@ export const breathSettle: MoveData[] = [
     discreet: unseen,
     ways: together,
     dose: sec(20, 60, 120),
-    rungs: [rung('against the chair', 'The back of the chair carries the low back.'), rung('free', 'The trunk carries itself.')],
+    rungs: [
+      rung('against the chair', 'The back of the chair carries the low back.', { notIn: ['edge', 'standing', 'floor seat'] }),
+      rung('free', 'The trunk carries itself.'),
+    ],
     usualRung: 'free',
     cues: {
       say: 'For one minute, sit as tall as is easy: weight on both sitting bones, chin level, hands quiet.',
@@ -98,6 +101,7 @@ export const breathSettle: MoveData[] = [
       last: 'Ten more seconds.',
       back: 'Let go, and keep a little of it.',
     },
+    standing: { say: 'For one minute, stand as tall as is easy: weight on both feet, knees soft, chin level, hands quiet.' },
     instead: ['sit-tall'],
     balancedBy: ['round-and-lift'],
     figure: there({ view: 'near' }, slumped, tall),

@@ -37,7 +37,6 @@ export const floorFloor: MoveData[] = [
       last: 'Open once more.',
       back: 'Close the book.',
     },
-    cautions: ['Getting down and up takes time: say so before.'],
     instead: ['sweep-up-in-turn', 'seated-turn'],
     balancedBy: ['clasp-forward'],
     figure: andBack(

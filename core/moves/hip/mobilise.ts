@@ -106,8 +106,9 @@ export const hipMobilise: MoveData[] = [
     dose: reps(8, 12, 20, 2),
     asks: ['effort'],
     rungs: [
-      rung('seated', 'Sitting, only the legs’ weight.'),
+      rung('only the heels', 'Sitting, the weight of the legs; standing, the weight of the body.'),
       rung('hands press', 'Hands press on the thighs.', {
+        notIn: ['standing'],
         figure: andBack(
           { view: 'near', crop: 'legs' },
           hand(pose(), 'both', 'own knee', { elbow: [0.7, 0, -0.7] }),
@@ -117,7 +118,7 @@ export const hipMobilise: MoveData[] = [
         ),
       }),
     ],
-    usualRung: 'seated',
+    usualRung: 'only the heels',
     cues: {
       say: 'Feet flat. Lift both heels as high as they go, and set them down slowly.',
       go: 'Up, and slowly down.',
@@ -126,6 +127,14 @@ export const hipMobilise: MoveData[] = [
       breathe: 'Breathe on.',
       last: 'Three more.',
       back: 'Feet flat.',
+    },
+    standing: {
+      say: 'Feet hip-wide, a hand on the desk. Lift both heels as high as they go, and set them down slowly.',
+      figure: andBack(
+        { view: 'near', crop: 'legs', props: [] },
+        stand(),
+        stand(both({ 'ankle.bend': -34, 'toes.bend': 34, 'hip.bend': 2, 'knee.bend': 0 })),
+      ),
     },
     instead: ['toes-up'],
     balancedBy: ['toes-up'],
@@ -339,7 +348,6 @@ export const hipMobilise: MoveData[] = [
     muscles: ['quadriceps', 'gluteals and piriformis'],
     holding: ['lumbar erectors', 'obliques'],
     position: 'edge',
-    alsoIn: ['standing'],
     things: ['chair'],
     space: 'a step about',
     ways: together,
@@ -401,7 +409,6 @@ export const hipMobilise: MoveData[] = [
     muscles: ['quadriceps', 'gluteals and piriformis', 'obliques'],
     holding: ['lumbar erectors'],
     position: 'edge',
-    alsoIn: ['standing'],
     things: ['chair'],
     space: 'a step about',
     onlyWhenAsked: true,

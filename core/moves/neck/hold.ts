@@ -21,13 +21,13 @@ export const neckHold: MoveData[] = [
     rungs: [
       rung('gravity', 'The head hangs by its own weight.', { figure: there({ crop: 'upper' }, pose(), tilt) }),
       rung('hand’s weight', 'The hand lies on the head and only weighs.', {
-        say: 'Sit tall. Let your {side} ear sink toward the {side} shoulder, and lay your {side} hand over the head; it only weighs.',
+        say: '{Tall}. Let your {side} ear sink toward the {side} shoulder, and lay your {side} hand over the head; it only weighs.',
         again: '{Side} ear sinks, {side} hand lies over the head.',
         asks: ['hand weight on the head'],
         figure: there({}, pose(), hand(tilt, 'left', 'over the head', { elbow: [1, 0.6, 0] })),
       }),
       rung('arm reaching down', 'The far arm reaches for the floor.', {
-        say: 'Sit tall. Let your {side} ear sink toward the {side} shoulder, and reach the {other} hand down toward the floor.',
+        say: '{Tall}. Let your {side} ear sink toward the {side} shoulder, and reach the {other} hand down toward the floor.',
         again: '{Side} ear sinks, {other} hand reaches down.',
         figure: there(
           {},
@@ -48,19 +48,21 @@ export const neckHold: MoveData[] = [
       rung('hand under the seat', 'The far hand holds the edge of the seat.', {
         say: 'Hold the edge of the seat with your {other} hand. Let your {side} ear sink toward the {side} shoulder.',
         again: '{Other} hand holds the seat; {side} ear sinks.',
+        notIn: ['standing', 'floor seat'],
         asks: ['end of range'],
         figure: there({}, pose(), hand(tilt, 'right', 'under the seat', { elbow: [0.3, -0.2, -1] })),
       }),
       rung('sitting on the hand', 'Palm up under the thigh, the arm grows long.', {
         say: 'Sit on your {other} hand, palm up. Let your {side} ear sink toward the {side} shoulder.',
         again: 'Sit on the {other} hand; {side} ear sinks.',
+        notIn: ['standing', 'floor seat'],
         asks: ['end of range', 'weight on the hands'],
         figure: there({}, pose(), hand(tilt, 'right', 'under own thigh', { elbow: [0.4, 0, -1] })),
       }),
     ],
     usualRung: 'gravity',
     cues: {
-      say: 'Sit tall. Let your {side} ear sink toward your {side} shoulder; {other} shoulder stays heavy.',
+      say: '{Tall}. Let your {side} ear sink toward your {side} shoulder; {other} shoulder stays heavy.',
       again: 'Now {side} ear, {side} shoulder.',
       go: 'Let it sink.',
       feel: 'You feel it along the {other} side of the neck, down to the shoulder.',
@@ -106,7 +108,7 @@ export const neckHold: MoveData[] = [
       again: 'Nose toward the {side} armpit.',
       go: 'Let it hang.',
       feel: 'You feel it behind, on the {other} side of the neck.',
-      check: 'The {other} shoulder blade stays down. Sit tall from the waist.',
+      check: 'The {other} shoulder blade stays down. {Tall} from the waist.',
       breathe: 'Breathe into the back of the neck.',
       last: 'One more breath.',
       back: 'Lift the chin, then turn to the front.',

@@ -142,7 +142,7 @@ export const shoulderActivate: MoveData[] = [
       check: 'Elbows stay at the waist, thumbs point out.',
       breathe: '{Going} to open, {coming} to close.',
       last: 'Open once more.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
     instead: ['blade-squeeze'],
     balancedBy: ['clasp-forward'],

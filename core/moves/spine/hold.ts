@@ -2,6 +2,14 @@ import { also, both, each, edge, hand, left, pose, pressed, rung, sec, stand, th
 import type { MoveData } from '../types';
 import { atDesk, CHAIR_HAND, folded, wide } from './poses';
 
+/** One arm over the head, the trunk bent away from it. */
+const overReach = {
+  'low.side': -12,
+  'upper.side': -18,
+  'neck.side': -6,
+  ...left({ 'arm.raise': 158, 'arm.across': 8, 'elbow.bend': 14, 'forearm.turn': 0 }),
+};
+
 /** Spine and sides. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const spineHold: MoveData[] = [
   {
@@ -23,6 +31,9 @@ export const spineHold: MoveData[] = [
     asks: ['room beside the seat'],
     rungs: [
       rung('hand on the head', 'The hand rests on the head, the elbow points up.', {
+        standing: {
+          say: 'Feet hip-wide, the {other} arm hangs. {Side} hand on the head, elbow out, and lean over to the {other}.',
+        },
         figure: there({}, edge(), hand(edge({ 'low.side': -8, 'upper.side': -12 }), 'left', 'crown', { elbow: [0.9, 0.6, 0.1] })),
       }),
       rung('long arm', 'The arm long beside the ear.'),
@@ -33,28 +44,18 @@ export const spineHold: MoveData[] = [
       again: 'Now the {side} arm up and over.',
       go: 'Up first, then over.',
       feel: 'You feel it along the whole {side} flank.',
-      check: 'Both sitting bones stay down. Do not fold forward.',
+      check: '{Base} stay down. Do not fold forward.',
       breathe: '{Going} to reach up, then into the long side.',
       last: 'One more breath.',
       back: 'Reach up through the middle, and lower the arm.',
     },
+    standing: {
+      say: 'Feet hip-wide, the {other} arm hangs. Reach your {side} arm up and over to the {other}.',
+      figure: there({ props: [] }, stand(), stand(overReach)),
+    },
     instead: ['seesaw-arms', 'clasp-overhead'],
     balancedBy: ['seated-turn'],
-    figure: there(
-      {},
-      edge(),
-      hand(
-        edge({
-          'low.side': -12,
-          'upper.side': -18,
-          'neck.side': -6,
-          ...left({ 'arm.raise': 158, 'arm.across': 8, 'elbow.bend': 14, 'forearm.turn': 0 }),
-        }),
-        'right',
-        'seat',
-        { elbow: [0.5, 0, -0.9] },
-      ),
-    ),
+    figure: there({}, edge(), hand(edge(overReach), 'right', 'seat', { elbow: [0.5, 0, -0.9] })),
   },
   {
     id: 'clasped-hands-side',
@@ -82,7 +83,7 @@ export const spineHold: MoveData[] = [
       again: 'Grow, and lean so that the {side} flank opens.',
       go: 'Grow, and over.',
       feel: 'You feel it along the {side} flank up to the armpit.',
-      check: 'Both sitting bones down, chest open.',
+      check: '{Base} down, chest open.',
       breathe: '{Going} to reach up, then into the long side.',
       last: 'One more breath.',
       back: 'Come up through the middle.',

@@ -323,7 +323,7 @@ export const wristMobilise: MoveData[] = [
       check: 'Shoulders loose.',
       breathe: 'Breathe on.',
       last: 'Slower.',
-      back: 'Hands to the lap.',
+      back: 'Hands to {lap}.',
     },
     instead: ['spread-and-squeeze'],
     balancedBy: ['lift-and-drop'],

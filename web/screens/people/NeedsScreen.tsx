@@ -93,7 +93,9 @@ export const NeedsScreen = () => {
                     <tr key={step.id}>
                       <th scope="row">
                         <div className={styles.step}>
-                          {move && <Figure move={move} rung={step.rung} width={44} plain />}
+                          {move && (
+                            <Figure move={move} rung={step.rung} position={step.position} width={44} plain />
+                          )}
                           <span>
                             <Link to={`/moves/${step.moveId}`}>{move?.name}</Link>
                             {step.rung && <span className="muted small">{step.rung}</span>}

@@ -17,10 +17,10 @@ const halfOf = (text: string): 'in' | 'out' | null => {
  * Words written out that say another breath than the approach has: in or out as a movement goes, or another way
  * for the breath to leave. Words with tokens follow the approach by themselves.
  */
-export const breathWords = eachStep(({ step, move }, { resolved }): Finding[] => {
+export const breathWords = eachStep(({ step, move, position }, { resolved }): Finding[] => {
   const { outlet } = cueContext(move, resolved.approach);
   const going = goingBreath(move, resolved.approach);
-  const { say, go, breathe } = cuesOf(move, step.rung);
+  const { say, go, breathe } = cuesOf(move, step.rung, position);
   const texts = [step.words ?? say, go, breathe].filter((t) => t !== undefined);
   const at = { code: 'breathWords', weight: 'look', stepIds: [step.id], move: move.name } as const;
   for (const text of texts) {

@@ -59,7 +59,7 @@ export const SwapDialog = ({ brk, step, moves, lookup, approach, audience, close
                 close();
               }}
             >
-              <Figure move={s.move} width={64} plain />
+              <Figure move={s.move} rung={s.step.rung} position={s.step.position} width={64} plain />
               <span>
                 <b>{s.move.name}</b>
                 <span className="small">

@@ -71,12 +71,18 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       {move.kind !== 'pause' && (
         <div className={styles.figures}>
           <div>
-            <MovingFigure move={move} rung={step.rung} width={two ? 122 : 150} side="left" />
+            <MovingFigure
+              move={move}
+              rung={step.rung}
+              position={at.position}
+              width={two ? 122 : 150}
+              side="left"
+            />
             {two && <span className="left small">left</span>}
           </div>
           {two && (
             <div>
-              <MovingFigure move={move} rung={step.rung} width={122} side="right" />
+              <MovingFigure move={move} rung={step.rung} position={at.position} width={122} side="right" />
               <span className="right small">right</span>
             </div>
           )}

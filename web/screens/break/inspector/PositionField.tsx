@@ -1,4 +1,5 @@
 import { PLACE_WORDS } from '@kotabi/core/cues';
+import { placeStep } from '@kotabi/core/edit';
 import type { Move, Step } from '@kotabi/core/model';
 import { Select } from 'antd';
 import type { Actions } from '../useActions';
@@ -25,8 +26,7 @@ export const PositionField = ({
         options={places.map((p) => ({ value: p, label: PLACE_WORDS[p] }))}
         onChange={(position) =>
           change('change the position', (s) => {
-            if (position === move.position) delete s.position;
-            else s.position = position;
+            placeStep(s, move, position);
           })
         }
       />

@@ -1,10 +1,11 @@
-import { type Move, rungOf, type Step } from '@kotabi/core/model';
+import { type Move, rungOf, rungsIn, type Step } from '@kotabi/core/model';
 import { Select } from 'antd';
 import type { Actions } from '../useActions';
 import styles from './inspector.module.css';
 
 /** Which rung of the move is done, from the easiest to the strongest. */
 export const RungField = ({ step, move, change }: { step: Step; move: Move; change: Actions['change'] }) => {
+  const here = rungsIn(move, step.position ?? move.position);
   const now = rungOf(move, step.rung);
   const usual = rungOf(move)?.name;
   return (
@@ -13,7 +14,7 @@ export const RungField = ({ step, move, change }: { step: Step; move: Move; chan
       <Select
         id="rung"
         value={now?.name}
-        options={move.rungs.map((r, i) => ({
+        options={here.map((r, i) => ({
           value: r.name,
           label: `${i + 1} · ${r.name}${r.name === usual ? ' (usual)' : ''}`,
         }))}
