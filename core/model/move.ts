@@ -237,7 +237,7 @@ export const Move = z
     /** Seconds to come back to neutral; the pace's own when left out. */
     returnSec: z.number().min(0).max(60).optional(),
     /** From the easiest to the strongest. */
-    rungs: z.array(Rung).max(6).default([]),
+    rungs: z.array(Rung).max(8).default([]),
     /** Name of the rung that is meant when none is chosen; the first one when left out. */
     usualRung: z.string().max(60).optional(),
     cues: Cues,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cuesOf } from '../cues';
 import { library, moveLookup } from '../library/all';
-import type { Move, Position } from '../model';
+import type { Ask, Move, Position } from '../model';
 import { cautionsOf } from '.';
 
 // Every move on every rung in every position: what its words have people do decides what must be minded, and what
@@ -16,6 +16,8 @@ const variants: Variant[] = library.flatMap((move) =>
     move.rungs.map(({ name: rung }) => ({ move, rung, position })),
   ),
 );
+const spared = (move: Move, rung: string, ask: Ask): boolean =>
+  move.rungs.find((r) => r.name === rung)?.spares.includes(ask) === true;
 const wordsOf = ({ move, rung }: Variant): string =>
   Object.values(cuesOf(move, rung))
     .join(' ')
@@ -29,7 +31,7 @@ const NEEDED: [what: string, when: (v: Variant) => boolean, caution: RegExp][] =
   ['looks up', (v) => /lift the gaze|chin up and over|gaze go up/i.test(wordsOf(v)), /neck stays long/],
   [
     'lays a hand on the head',
-    (v) => /lay (your|the) .*hands? .*on the .*head/i.test(wordsOf(v)),
+    (v) => /lay (your|the) [^.,;]*hands? (over|on) the ([a-z ]*)head/i.test(wordsOf(v)),
     /do not pull/,
   ],
   [
@@ -56,7 +58,8 @@ const NEEDED: [what: string, when: (v: Variant) => boolean, caution: RegExp][] =
   ],
   [
     'works',
-    ({ move }) => move.kind === 'activate' && move.asks.includes('effort'),
+    ({ move, rung }) =>
+      move.kind === 'activate' && move.asks.includes('effort') && !spared(move, rung, 'effort'),
     /Breathe on while you work/,
   ],
   ['breathes out long', (v) => /twice as long|long breath out/i.test(wordsOf(v)), /Never force the breath/],

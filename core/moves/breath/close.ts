@@ -1,5 +1,6 @@
-import { andBack, hand, pose, quiet, reps, rung, sec, there, together, unseen } from '../make';
+import { also, andBack, breaths, hand, pose, quiet, reps, rung, sec, there, together, unseen } from '../make';
 import type { MoveData } from '../types';
+import { prayer } from '../wrist/poses';
 import { armsDown, armsUp, overEyes, palmsUp } from './poses';
 
 /** Settle, breathe, close. Doses and cautions: common practice, no source. */
@@ -203,5 +204,45 @@ export const breathClose: MoveData[] = [
     instead: ['palms-over-eyes'],
     balancedBy: ['palms-over-eyes'],
     figure: there({ crop: 'upper', view: 'near' }, pose({ 'neck.flex': 20, 'upper.flex': 8 }), pose({ 'upper.flex': -3 })),
+  },
+  {
+    id: 'palms-together-bow',
+    name: 'Palms together, bow of the head',
+    otherNames: ['Thank you, everyone'],
+    purpose: 'Ends the break together, with a small thank-you.',
+    kind: 'close',
+    region: 'breath',
+    areas: ['breath', 'neck'],
+    muscles: ['diaphragm'],
+    holding: ['lumbar erectors'],
+    position: 'back',
+    alsoIn: ['edge', 'standing'],
+    discreet: quiet,
+    ways: together,
+    dose: breaths(1, 1, 2),
+    breath: { going: 'out' },
+    asks: ['breath leads'],
+    rungs: [
+      rung('hands in the lap', 'Only the head bows.', {
+        say: 'Breathe in; {going} and bow your head a little. Thank you.',
+        back: 'Look up.',
+        figure: there({ crop: 'upper' }, pose(), pose({ 'neck.flex': 14, 'neck.nod': 6 })),
+      }),
+      rung('palms together', 'Palms at the breastbone, a small bow.'),
+    ],
+    usualRung: 'palms together',
+    cues: {
+      say: 'Palms together at the breastbone. Breathe in; {going} and bow your head a little. Thank you.',
+      go: 'And bow.',
+      feel: 'Feel how you are now.',
+      check: 'A small bow; the neck stays long.',
+      breathe: 'Breathe in once more, and look up.',
+      last: 'Thank you.',
+      back: 'Look up, hands down.',
+    },
+    instead: ['check-out', 'quiet-rest'],
+    balancedBy: ['sit-tall'],
+    figure: ((palms: ReturnType<typeof pose>) =>
+      there({ crop: 'upper' }, palms, also(palms, { 'neck.flex': 16, 'neck.nod': 6 })))(prayer(6)),
   },
 ];

@@ -45,12 +45,30 @@ export const neckHold: MoveData[] = [
           ),
         ),
       }),
+      rung('far shoulder pressed down', 'The near hand reaches across and weighs on the far shoulder.', {
+        say: '{Tall}. Lay your {side} hand on the {other} shoulder; it only weighs. Let the {side} ear sink toward the {side} shoulder.',
+        again: '{Side} hand on the {other} shoulder; {side} ear sinks.',
+        figure: there({}, pose(), hand(tilt, 'left', 'far shoulder', { elbow: [0.5, -0.7, 0.6] })),
+      }),
       rung('hand under the seat', 'The far hand holds the edge of the seat.', {
         say: 'Hold the edge of the seat with your {other} hand. Let your {side} ear sink toward the {side} shoulder.',
         again: '{Other} hand holds the seat; {side} ear sinks.',
         notIn: ['standing', 'floor seat'],
         asks: ['end of range'],
         figure: there({}, pose(), hand(tilt, 'right', 'under the seat', { elbow: [0.3, -0.2, -1] })),
+      }),
+      rung('anchored, hand on the head', 'The far hand holds the seat, the near one weighs on the head.', {
+        say: 'Hold the seat with your {other} hand. Let the {side} ear sink, and lay your {side} hand over the head; it only weighs.',
+        again: '{Other} hand holds the seat, {side} hand on the head; {side} ear sinks.',
+        notIn: ['standing', 'floor seat'],
+        asks: ['end of range', 'hand weight on the head'],
+        figure: there(
+          {},
+          pose(),
+          hand(hand(tilt, 'right', 'under the seat', { elbow: [0.3, -0.2, -1] }), 'left', 'over the head', {
+            elbow: [1, 0.6, 0],
+          }),
+        ),
       }),
       rung('sitting on the hand', 'Palm up under the thigh, the arm grows long.', {
         say: 'Sit on your {other} hand, palm up. Let your {side} ear sink toward the {side} shoulder.',
@@ -96,6 +114,25 @@ export const neckHold: MoveData[] = [
         again: 'Nose to the {side} armpit, {side} hand on the head.',
         asks: ['hand weight on the head'],
         figure: there({}, pose(), hand(armpit, 'left', 'crown', { elbow: [0.7, 0.3, 0.7] })),
+      }),
+      rung('far arm reaching down', 'The far arm reaches for the floor.', {
+        say: 'Turn your head halfway {side}, lower the nose toward the {side} armpit, and reach the {other} hand down to the floor.',
+        again: 'Nose to the {side} armpit, {other} hand reaches down.',
+        figure: there(
+          {},
+          pose(),
+          also(
+            armpit,
+            right({
+              'arm.raise': 12,
+              'arm.across': 0,
+              'elbow.bend': 0,
+              'shoulder.lift': -5,
+              'forearm.turn': 0,
+              'wrist.bend': -40,
+            }),
+          ),
+        ),
       }),
       rung('hand on the shoulder blade', 'The far hand reaches down its own back and keeps the blade low.', {
         asks: ['end of range'],

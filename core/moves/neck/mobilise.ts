@@ -3,6 +3,7 @@ import {
   andBack,
   directions,
   each,
+  hand,
   pose,
   quiet,
   reps,
@@ -373,6 +374,13 @@ export const neckMobilise: MoveData[] = [
         figure: andBack({ view: 'near', crop: 'upper' }, pose({ 'neck.glide': 4 }), pose({ 'neck.glide': -2, 'neck.nod': 5 })),
       }),
       rung('small lift', 'Glide, then lift the gaze a hand’s width.'),
+      rung('far lift', 'Glide, then lift as far as the neck stays long.', {
+        say: 'Glide the chin back, and from there lift the gaze as far as the neck stays long. Level again, and let go.',
+        go: 'Back, and slowly up.',
+        check: 'The glide comes first, and stays.',
+        asks: ['end of range'],
+        figure: andBack({ view: 'near', crop: 'upper' }, pose({ 'neck.glide': 3 }), pose({ 'neck.glide': -2, 'neck.flex': -34 })),
+      }),
     ],
     usualRung: 'small lift',
     cues: {
@@ -412,6 +420,16 @@ export const neckMobilise: MoveData[] = [
         ),
       }),
       rung('down and up', 'Gaze to the thigh, then a little to the ceiling.'),
+      rung('hand on the head', 'The near hand lies on the head while the gaze goes down and up.', {
+        say: 'Let the {side} ear sink, {side} hand over the head. Look down to your {side} thigh, then a little up.',
+        again: '{Side} hand over the head; look down, then up.',
+        asks: ['hand weight on the head'],
+        figure: andBack(
+          {},
+          hand(pose({ 'neck.side': 26, 'neck.turn': -12, 'neck.flex': -8 }), 'left', 'over the head', { elbow: [1, 0.3, 0.1] }),
+          hand(pose({ 'neck.side': 26, 'neck.turn': 20, 'neck.flex': 22 }), 'left', 'over the head', { elbow: [1, 0.6, 0] }),
+        ),
+      }),
     ],
     usualRung: 'down and up',
     cues: {

@@ -34,3 +34,10 @@ export const claspBack = (bend: number) => {
   // The palms meet behind the seat of the trousers, nearer to the back with bent elbows.
   return hand(open, 'both', bend > 20 ? [2, -42, -20] : [5, -46, -24], { elbow: [0.9, -0.1, -0.6] });
 };
+/** Sitting back, the hands meet behind the backrest. */
+export const joinedBehind = hand(
+  pose({ 'upper.flex': -8, ...both({ 'shoulder.forward': -16, 'fingers.curl': 50 }) }),
+  'both',
+  [3, -34, -30],
+  { elbow: [0.9, -0.1, -0.6] },
+);

@@ -20,7 +20,7 @@ import {
   together,
 } from '../make';
 import type { MoveData } from '../types';
-import { across, behindHead, claspBack, clasped, overhead, reachedBack, up } from './hold-poses';
+import { across, behindHead, claspBack, clasped, joinedBehind, overhead, reachedBack, up } from './hold-poses';
 
 /** Holding the shoulders, upper back and chest. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const shoulderHold: MoveData[] = [
@@ -372,7 +372,7 @@ export const shoulderHold: MoveData[] = [
     muscles: ['pectorals', 'anterior deltoid'],
     holding: ['rhomboids', 'obliques'],
     position: 'edge',
-    alsoIn: ['standing'],
+    alsoIn: ['back', 'standing'],
     ways: each('both', 'the hands clasp behind, the {side} thumb in front', 'thumb in front'),
     dose: sec(8, 12, 25),
     asks: ['room behind the seat', 'end of range'],
@@ -386,6 +386,12 @@ export const shoulderHold: MoveData[] = [
         ),
       }),
       rung('clasped, elbows bent', 'Clasped, elbows soft.', { figure: there({ view: 'near' }, edge(), claspBack(30)) }),
+      rung('joined behind the backrest', 'Sitting back, the hands meet behind the backrest.', {
+        say: 'Sit well back. Reach behind the backrest and join the hands there, {side} thumb in front. Lift the breastbone.',
+        again: 'Join again, {side} thumb in front.',
+        notIn: ['standing', 'edge'],
+        figure: there({ view: 'near', props: ['chair'], reason: BEHIND }, pose(), joinedBehind),
+      }),
       rung('clasped, arms long', 'Arms long, knuckles toward the floor.'),
     ],
     usualRung: 'clasped, elbows bent',
@@ -423,6 +429,18 @@ export const shoulderHold: MoveData[] = [
         figure: there({}, edge(), hand(edge({ 'upper.flex': -8 }), 'both', 'temple', { elbow: [1, 0.05, 0.1], with: 14 })),
       }),
       rung('hands behind the head', 'Hands carry the head.'),
+      rung('gaze lifted', 'The hands carry the head, and the gaze goes up a little.', {
+        say: 'Put your hands behind your head, elbows wide. Lift the breastbone, and let the gaze go up a little with it.',
+        check: 'The hands carry; the head does not drop back.',
+        asks: ['hand weight on the head'],
+        figure: there(
+          { view: 'near' },
+          edge(),
+          hand(edge({ 'upper.flex': -14, 'neck.flex': -12, ...both({ 'shoulder.forward': -4 }) }), 'both', 'back of the head', {
+            elbow: [0.7, 0.1, 0.8],
+          }),
+        ),
+      }),
     ],
     usualRung: 'hands behind the head',
     cues: {

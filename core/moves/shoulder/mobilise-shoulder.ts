@@ -127,7 +127,23 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     space: 'arms out',
     ways: { ...each('both', 'the {side} arm crosses on top', 'arm on top'), directions: ['outward', 'inward'] },
     dose: reps(3, 5, 8, 4),
-    rungs: smallAndFull('wide', 'As wide as the room allows.'),
+    rungs: [
+      rung('small', 'Half as far, or less.', { share: 0.55 }),
+      rung('elbows lead', 'Bent elbows draw the eight, close to the body.', {
+        say: 'Cross your forearms in front, {side} arm on top. Let the elbows draw a lying eight {direction}, hands loose.',
+        figure: round(
+          {},
+          edge({
+            ...left({ 'arm.raise': 56, 'arm.across': 112, 'elbow.bend': 104 }),
+            ...right({ 'arm.raise': 46, 'arm.across': 112, 'elbow.bend': 104 }),
+          }),
+          edge(both({ 'arm.raise': 76, 'arm.across': 70, 'elbow.bend': 104 })),
+          edge(both({ 'arm.raise': 66, 'arm.across': 20, 'elbow.bend': 100 })),
+          edge(both({ 'arm.raise': 40, 'arm.across': 55, 'elbow.bend': 104 })),
+        ),
+      }),
+      rung('wide', 'As wide as the room allows.'),
+    ],
     usualRung: 'wide',
     cues: {
       say: 'Cross your wrists in front, {side} arm on top. Draw a lying eight {direction} with both hands, soft elbows.',

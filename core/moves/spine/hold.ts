@@ -1,4 +1,4 @@
-import { also, both, each, edge, hand, left, pose, pressed, rung, sec, stand, there, together } from '../make';
+import { also, both, each, edge, hand, left, pose, pressed, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
 import { atDesk, CHAIR_HAND, folded, wide } from './poses';
 
@@ -121,7 +121,44 @@ export const spineHold: MoveData[] = [
           hand(hand(edge({ 'upper.turn': 24, 'low.turn': 6, 'neck.turn': 15 }), 'left', 'own thigh'), 'right', 'far knee'),
         ),
       }),
+      rung('desk edge', 'Sitting beside the desk: both hands keep the turn at its edge.', {
+        say: '{Coming} and grow tall. {Going} and turn {side}; both hands on the edge of the desk beside you.',
+        spares: ['chair carries'],
+        things: ['desk'],
+        figure: there(
+          { props: ['stool'] },
+          edge(),
+          edge({
+            'upper.turn': 28,
+            'low.turn': 8,
+            'neck.turn': 16,
+            ...left({ 'arm.raise': 44, 'arm.across': 78, 'elbow.bend': 50 }),
+            ...right({ 'arm.raise': 56, 'arm.across': 112, 'elbow.bend': 30 }),
+          }),
+        ),
+      }),
+      rung('near elbow as a stop', 'The near elbow rests on the backrest and only keeps the turn.', {
+        say: '{Coming} and grow tall. {Going} and turn {side}; {side} elbow on the backrest, {other} hand on the {side} knee.',
+        again: 'Grow tall, turn {side}, {side} elbow on the backrest.',
+        figure: there(
+          { props: ['chair'] },
+          edge(),
+          also(
+            hand(edge({ 'upper.turn': 28, 'low.turn': 8, 'neck.turn': 16 }), 'right', 'far knee'),
+            left({ 'arm.raise': 48, 'arm.across': -40, 'elbow.bend': 95 }),
+          ),
+        ),
+      }),
       rung('chair back', 'One hand on the backrest.'),
+      rung('head stays', 'One hand on the backrest; the gaze stays over the knees.', {
+        say: '{Coming} and grow tall. {Going} and turn {side}, {side} hand on the chair; the gaze stays over the knees.',
+        check: 'Hips and head stay to the front. The arms do not pull.',
+        figure: there(
+          { props: ['chair'] },
+          edge(),
+          also(hand(edge({ 'upper.turn': 30, 'low.turn': 8, 'neck.turn': -34 }), 'right', 'far knee'), CHAIR_HAND),
+        ),
+      }),
       rung('legs crossed', 'The leg you turn to lies on top.', {
         asks: ['end of range'],
         figure: there(

@@ -188,6 +188,18 @@ export const spineMobilise: MoveData[] = [
     rungs: [
       rung('arms crossed', 'Arms crossed on the chest.', { figure: andBack({}, hug(0), hug(30)) }),
       rung('arms out', 'A small wingspan.'),
+      rung('fingertips at the temples', 'Elbows wide, fingertips at the temples.', {
+        say: 'Fingertips at the temples, elbows wide. {Going} and turn {side} from the ribs, {coming} and come back, then change.',
+        figure: andBack(
+          {},
+          hand(edge(), 'both', 'temple', { elbow: [1, 0.05, 0.1], with: 14 }),
+          hand(edge({ 'upper.turn': 30, 'low.turn': 6 }), 'both', 'temple', { elbow: [1, 0.05, 0.1], with: 14 }),
+        ),
+      }),
+      rung('head turns along', 'Arms out, and the head turns with the ribs.', {
+        say: 'Arms out like a small wingspan. {Going} and turn {side}, the head turning along; {coming} and come back, then change.',
+        figure: andBack({}, edge(wings), edge({ ...wings, 'upper.turn': 30, 'low.turn': 6, 'neck.turn': 38 })),
+      }),
     ],
     usualRung: 'arms out',
     cues: {
@@ -368,6 +380,43 @@ export const spineMobilise: MoveData[] = [
       hand(bow(22, 30, 30), 'both', 'own knee', { elbow: [0.7, 0, -0.7] }),
       onKnees({ 'low.flex': 14, 'upper.flex': 28, 'neck.flex': 28 }),
       onKnees({ 'upper.flex': -4 }),
+    ),
+  },
+  {
+    id: 'curl-hands-on-neck',
+    name: 'Curl down with the hands on the neck',
+    otherNames: ['Roll down and up, hands behind'],
+    purpose: 'The upper back rounds vertebra by vertebra, the hands only carry the head.',
+    kind: 'mobilise',
+    region: 'spine',
+    areas: ['upper back', 'neck'],
+    muscles: ['thoracic spine', 'lumbar erectors', 'rhomboids'],
+    holding: ['deep neck flexors'],
+    position: 'edge',
+    alsoIn: ['back'],
+    ways: together,
+    dose: reps(2, 3, 5, 'breath'),
+    breath: { going: 'out', by: 'rounding' },
+    asks: ['hand weight on the head'],
+    rungs: [
+      rung('small', 'Half as far, or less.', { share: 0.5 }),
+      rung('as far as is easy', 'Down as far as the breath takes it.'),
+    ],
+    usualRung: 'small',
+    cues: {
+      say: 'Hands behind the neck, elbows forward. {Going} and curl the upper back down, head first; {coming} and uncurl.',
+      go: 'Curl down.',
+      feel: 'Feel the upper back open, piece by piece.',
+      check: 'The hands carry; they do not pull.',
+      breathe: '{Going} down, {coming} up.',
+      last: 'One last curl.',
+      back: 'Come up, and lower the arms.',
+    },
+    instead: ['breastbone-open-close', 'blade-squeeze'],
+    balancedBy: ['blade-squeeze'],
+    figure: ((carried: ReturnType<typeof edge>) =>
+      andBack({ view: 'near' }, carried, also(carried, { 'upper.flex': 34, 'low.flex': 16, 'neck.flex': 24 })))(
+      hand(edge(), 'both', 'back of the neck', { elbow: [0.4, 0.1, 0.9] }),
     ),
   },
 ];

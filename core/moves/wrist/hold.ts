@@ -334,6 +334,19 @@ export const wristHold: MoveData[] = [
         ),
       }),
       rung('hands together', 'Backs of the hands against each other.'),
+      rung('palms together', 'Turned once more: the palms meet, fingers up.', {
+        say: 'Reach behind your back and bring the palms together there, fingers up, as far as they meet. Shoulders back.',
+        feel: 'You feel it in front of the shoulders and under the forearms.',
+        figure: there(
+          { view: 'back', crop: 'upper', reason: BEHIND },
+          edge(),
+          hand(edge(both({ 'shoulder.forward': -14 })), 'both', [2, -22, -15], {
+            elbow: [1, 0, -0.5],
+            palm: [-1, 0, 0],
+            along: [0, 1, 0],
+          }),
+        ),
+      }),
     ],
     usualRung: 'hold the elbows',
     cues: {
