@@ -12,8 +12,44 @@ describe('finding a move', () => {
     ['figre four', 'ankle-on-knee'],
     ['pryer', 'prayer-press'],
     ['Windscreen', 'knees-side-to-side'],
+    ['goal post', 'goalpost-arms'],
+    ['wrist', 'wrist-circles'],
+    ['wirst circles', 'wrist-circles'],
+    ['ankel circles', 'ankle-circles'],
+    ['neck roll', 'full-neck-circle'],
+    ['shuolder rolls', 'shoulder-rolls'],
+    ['posture minute', 'posture-minute'],
+    ['heel raise', 'heel-raises'],
   ])('%s finds %s first', (text, id) => {
     expect(first(text)).toBe(id);
+  });
+
+  it.each([
+    ['nek', 'neck'],
+    ['wirst', 'forearm'],
+    ['sholder', 'shoulder'],
+    ['after typing', 'forearm'],
+    ['for my tired feet', 'foot'],
+    ['stiff nape', 'neck'],
+    ['calves', 'leg'],
+  ])('%s finds what is for the %s', (text, area) => {
+    const found = searchMoves(library, text);
+    expect(found.length).toBeGreaterThan(1);
+    expect([found[0]?.id, ...(found[0]?.areas ?? [])]).toContain(area);
+    const rest = found.slice(0, 8).filter((m) => m.areas.some((a) => a === area));
+    expect(rest.length * 2).toBeGreaterThan(Math.min(8, found.length));
+  });
+
+  it('finds every move by its own name, among the first, and with a letter left out or two changed over', () => {
+    for (const m of library) {
+      const rank = (text: string): number => searchMoves(library, text).findIndex((x) => x.id === m.id);
+      expect([m.name, rank(m.name)]).toEqual([m.name, expect.toSatisfy((n: number) => n >= 0 && n < 5)]);
+      const word = m.name.split(' ').find((w) => /^\p{L}{6,}$/u.test(w));
+      if (!word) continue;
+      const less = m.name.replace(word, word.slice(0, 3) + word.slice(4));
+      const over = m.name.replace(word, word.slice(0, 2) + word[3] + word[2] + word.slice(4));
+      for (const slip of [less, over]) expect([slip, rank(slip) >= 0]).toEqual([slip, true]);
+    }
   });
 
   it('finds by muscle, with a typo', () => {

@@ -1,5 +1,6 @@
 import type { Move } from '@kotabi/core/model';
-import MiniSearch from 'minisearch';
+import MiniSearch, { type Query } from 'minisearch';
+import { ASIDE, MEANT } from './words';
 
 /** What of a move can be found by typing, and how much a hit in it weighs. */
 const FIELDS = {
@@ -7,38 +8,104 @@ const FIELDS = {
   otherNames: 3,
   muscles: 2,
   areas: 2,
+  rungs: 1,
   kind: 1.5,
   region: 1.5,
   things: 1.5,
   purpose: 0.5,
 } as const;
 
-const made = new WeakMap<readonly Move[], MiniSearch<Move>>();
+interface Index {
+  search: MiniSearch<Move>;
+  /** Every word that stands anywhere. */
+  words: readonly string[];
+}
 
-const indexOf = (moves: readonly Move[]): MiniSearch<Move> => {
+const made = new WeakMap<readonly Move[], Index>();
+
+const textOf = (move: Move, field: string): string =>
+  field === 'rungs'
+    ? move.rungs.map((r) => r.name).join(' ')
+    : [move[field as keyof Move] ?? ''].flat().join(' ');
+
+const splitUp = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean);
+
+/** What is done on the seat, and what is of the shelf or for the area that is asked for, comes before the rest. */
+const nearness = (move: Move, term: string): number => {
+  const off = move.onlyWhenAsked || move.position === 'floor' ? 0.6 : move.position === 'standing' ? 0.85 : 1;
+  return off * (move.region.startsWith(term) || move.areas[0]?.startsWith(term) ? 1.8 : 1);
+};
+
+const indexOf = (moves: readonly Move[]): Index => {
   const known = made.get(moves);
   if (known) return known;
-  const index = new MiniSearch<Move>({
-    fields: Object.keys(FIELDS),
-    extractField: (move, field) => [move[field as keyof Move] ?? ''].flat().join(' '),
-    // One letter in five may be wrong or missing; short words must be right.
+  const fields = Object.keys(FIELDS);
+  const byId = new Map(moves.map((m) => [m.id, m]));
+  const search = new MiniSearch<Move>({
+    fields,
+    extractField: (move, field) => (field === 'id' ? move.id : textOf(move, field)),
+    tokenize: splitUp,
     searchOptions: {
       boost: FIELDS,
       prefix: true,
-      fuzzy: (term) => (term.length > 3 ? 0.22 : false),
       combineWith: 'AND',
+      boostDocument: (id, term) => {
+        const move = byId.get(String(id));
+        return move ? nearness(move, term) : 1;
+      },
     },
   });
-  index.addAll(moves);
+  search.addAll(moves);
+  const words = [...new Set(moves.flatMap((m) => fields.flatMap((f) => splitUp(textOf(m, f)))))];
+  const index = { search, words };
   made.set(moves, index);
   return index;
 };
 
+/** A word with two neighbouring letters changed over, in each place. */
+const swapped = (word: string): string[] =>
+  Array.from({ length: word.length - 1 }, (_, i) =>
+    [word.slice(0, i), word[i + 1], word[i], word.slice(i + 2)].join(''),
+  );
+
+/** What one word is looked for as: itself, what it means, and, where nothing begins like it, what it may be a slip of. */
+const queryOf = (word: string, words: readonly string[]): Query => {
+  const meant = MEANT[word] ?? [];
+  if (meant.length > 0) return { combineWith: 'OR', queries: [word, ...meant], fuzzy: false };
+  if (words.some((w) => w.startsWith(word))) return { queries: [word], fuzzy: false };
+  const slips = swapped(word).filter((other) => words.some((w) => w.startsWith(other)));
+  // One letter in three of a short word, two of a long one, may be wrong or missing.
+  if (slips.length === 0) return { queries: [word], fuzzy: word.length > 5 ? 2 : 1 };
+  return { combineWith: 'OR', queries: slips, fuzzy: false };
+};
+
+/** Words that were typed apart and stand together in the library are one: goal post. */
+const joined = (typed: readonly string[], words: readonly string[]): string[] => {
+  const [first, second, ...rest] = typed;
+  if (first === undefined) return [];
+  if (second !== undefined && words.some((w) => w.startsWith(first + second)))
+    return [first + second, ...joined(rest, words)];
+  return [first, ...joined(typed.slice(1), words)];
+};
+
 /** Moves that answer what is typed, the best first; all of them, in their order, when nothing is. */
 export const searchMoves = (moves: readonly Move[], text: string): Move[] => {
-  if (text.trim() === '') return [...moves];
+  const { search, words } = indexOf(moves);
+  const typed = joined(splitUp(text), words);
+  const telling = typed.filter((word) => !ASIDE.has(word));
+  const asked = telling.length > 0 ? telling : typed;
+  if (asked.length === 0) return [...moves];
   const byId = new Map(moves.map((m) => [m.id, m]));
-  return indexOf(moves)
-    .search(text)
+  const called = typed.join(' ');
+  const isCalled = (m: Move): boolean =>
+    [m.name, ...m.otherNames].some((name) => splitUp(name).join(' ') === called);
+  const hits = search
+    .search({ combineWith: 'AND', queries: asked.map((word) => queryOf(word, words)) })
     .flatMap((hit) => byId.get(String(hit.id)) ?? []);
+  // Whoever types a whole name means that move.
+  return [...hits.filter(isCalled), ...hits.filter((m) => !isCalled(m))];
 };

@@ -3,7 +3,7 @@ import { Area, Kind, type Move, Muscle, type Position, Thing } from '@kotabi/cor
 import { usualDose } from '@kotabi/core/timing';
 import { Button, Checkbox, Input } from 'antd';
 import { FolderOpen, Plus, Search } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useGroups, useMoves, usePeople } from '../../api/queries';
 import { LazySelect } from '../../fields/LazySelect';
@@ -12,6 +12,7 @@ import { searchMoves } from '../../search/moves';
 import { Waiting } from '../../shell/State';
 import { useGrowing } from '../../shell/useGrowing';
 import { useTitle } from '../../shell/useTitle';
+import { useNarrowed } from './filterStore';
 import { type Filters, filterMoves, noFilters, SEATED } from './filters';
 import styles from './moves.module.css';
 import { useOpenMoves } from './useOpenMoves';
@@ -40,17 +41,20 @@ export const MovesScreen = () => {
   useTitle('Moves');
   const { moves, away: putAway, lookup, approach, data, error, refetch } = useMoves();
   const groups = useGroups();
-  const [text, setText] = useState('');
-  const [f, setFilters] = useState<Filters>(noFilters);
+  const { text, filters: f } = useNarrowed();
+  const setText = (typed: string): void => useNarrowed.setState({ text: typed });
+  const setFilters = (filters: Filters): void => useNarrowed.setState({ filters });
   const people = usePeople(f.groupId ?? undefined);
   const navigate = useNavigate();
   const open = useOpenMoves();
   const shown = useGrowing(SHELVES_AT_ONCE);
   const group = groups.data?.find((g) => g.value.id === f.groupId)?.value;
-  const found = useMemo(() => {
+  const { found, hidden } = useMemo(() => {
     const own = new Set((data ?? []).map((m) => m.value.id));
     const fit = group && people.data ? { group, people: people.data.map((p) => p.value) } : null;
-    return filterMoves(searchMoves(f.away ? putAway : moves, text), f, fit, lookup, (id) => own.has(id));
+    const answers = searchMoves(f.away ? putAway : moves, text);
+    const left = filterMoves(answers, f, fit, lookup, (id) => own.has(id));
+    return { found: left, hidden: text.trim() === '' ? 0 : answers.length - left.length };
   }, [moves, putAway, text, f, group, people.data, lookup, data]);
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
   const set = (more: Partial<Filters>): void => setFilters({ ...f, ...more });
@@ -63,6 +67,7 @@ export const MovesScreen = () => {
         <h1>Moves</h1>
         <span className="muted" role="status">
           {found.length} of {moves.length}
+          {hidden > 0 && ` · ${hidden} more would answer “${text.trim()}”, hidden by the filters`}
         </span>
         <span className="grow" />
         <Button icon={<FolderOpen size={16} />} onClick={open.choose}>

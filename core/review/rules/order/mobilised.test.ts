@@ -21,7 +21,7 @@ describe('mobilised', () => {
   });
 
   it('puts a moving move for the area before it', () => {
-    const b = framed([libStep('chair-back-chest'), libStep('clasp-forward')], [], { slotSec: 300 });
+    const b = framed([libStep('chair-back-chest')], [], { slotSec: 300 });
     const after = mended(b, [], 'notMobilised');
     expect(after.codes).not.toContain('notMobilised');
     expect(after.fix).toMatchObject({ do: 'add', beforeId: 'chair-back-chest' });
