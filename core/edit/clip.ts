@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Break, Item, stepsOf } from '../model';
+import { type Break, Item, mapChain, stepsOf } from '../model';
 import { chainOf, MOST_LINKS, placeOf } from './edits';
 
 /** Steps on their way from one break to another, as text that can be kept or sent. */
@@ -16,12 +16,10 @@ export const clipOf = (brk: Pick<Break, 'items'>, ids: readonly string[]): Item[
 
 /** The same items under new ids. */
 export const withNewIds = (items: readonly Item[], newId: () => string): Item[] =>
-  items.map(
-    (it): Item =>
-      it.type === 'step'
-        ? { ...it, id: newId() }
-        : { ...it, id: newId(), links: it.links.map((l) => ({ ...l, id: newId() })) },
-  );
+  items.map((it): Item => {
+    const id = newId();
+    return it.type === 'step' ? { ...it, id } : { ...mapChain(it, (l) => ({ ...l, id: newId() })), id };
+  });
 
 /** Puts items behind a step (behind its whole chain), or at the end; gives the ids of their steps. */
 export const insertItems = (draft: Break, items: readonly Item[], afterId: string | null): string[] => {

@@ -76,11 +76,12 @@ describe('edits of a break', () => {
   });
 
   it('say why steps cannot be a chain', () => {
-    expect(whyNoChain(plain, ['a', 'b'], lookup)).toBeNull();
-    expect(whyNoChain(plain, ['a'], lookup)).toMatch(/two or more/);
-    expect(whyNoChain(plain, ['a', 'c'], lookup)).toMatch(/follow each other/);
-    expect(whyNoChain(mixed, ['l', 'm'], lookup)).toMatch(/already/);
-    expect(whyNoChain(mixed, ['n', 'z'], lookup)).toMatch(/Sit tall.*no two sides/);
+    expect(whyNoChain(plain, ['a', 'b'])).toBeNull();
+    expect(whyNoChain(plain, ['a'])).toMatch(/two or more/);
+    expect(whyNoChain(plain, ['a', 'c'])).toMatch(/follow each other/);
+    expect(whyNoChain(mixed, ['l', 'm'])).toMatch(/already/);
+    // A link without sides, such as a breath or a rest, is done on each pass.
+    expect(whyNoChain(mixed, ['n', 'z'])).toBeNull();
   });
 
   it('move several together, which stay together at the ends', () => {
@@ -178,7 +179,7 @@ describe('edits of a break', () => {
           b = produce(b, (d) => {
             if (what === 'nudge') nudge(d, [one], one < two ? 1 : -1);
             if (what === 'drop') dropOn(d, one, two);
-            if (what === 'chain' && whyNoChain(b, [one, two], lookup) === null)
+            if (what === 'chain' && whyNoChain(b, [one, two]) === null)
               makeChain(d, [one, two], `c${next++}`);
             if (what === 'unchain') breakChain(d, b.items.find((i) => i.type === 'chain')?.id ?? '');
             if (what === 'remove') removeSteps(d, [one]);

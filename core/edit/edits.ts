@@ -1,4 +1,5 @@
-import { type Break, type Chain, type Dose, type Item, isTwoWay, type MoveLookup, type Step } from '../model';
+import { type Break, type Chain, type Dose, type Item, type Step, withAmount } from '../model';
+import { sharedSides } from '../timing';
 
 /** The most links of a chain. */
 export const MOST_LINKS = 12;
@@ -20,10 +21,13 @@ export const placeOf = (brk: Pick<Break, 'items'>, stepId: string): Place | null
   return null;
 };
 
+/** The steps of a series: its links and what stands between its sides. */
+const inChain = ({ links, between = [] }: Chain): Step[] => [...links, ...between];
+
 export const stepAt = (brk: Pick<Break, 'items'>, stepId: string): Step | undefined => {
   for (const it of brk.items) {
     if (it.type === 'step' && it.id === stepId) return it;
-    const link = it.type === 'chain' ? it.links.find((l) => l.id === stepId) : undefined;
+    const link = it.type === 'chain' ? inChain(it).find((l) => l.id === stepId) : undefined;
     if (link) return link;
   }
   return undefined;
@@ -31,7 +35,7 @@ export const stepAt = (brk: Pick<Break, 'items'>, stepId: string): Step | undefi
 
 /** The chain a step is a link of. */
 export const chainOf = (brk: Pick<Break, 'items'>, stepId: string): Chain | undefined =>
-  brk.items.find((it): it is Chain => it.type === 'chain' && it.links.some((l) => l.id === stepId));
+  brk.items.find((it): it is Chain => it.type === 'chain' && inChain(it).some((l) => l.id === stepId));
 
 /** Puts a step behind another one (behind its whole chain), or at the end. */
 export const insertStep = (draft: Break, step: Step, afterId: string | null): void => {
@@ -39,22 +43,38 @@ export const insertStep = (draft: Break, step: Step, afterId: string | null): vo
   draft.items.splice(place ? place.item + 1 : draft.items.length, 0, step);
 };
 
+/** A link that stands alone again: it is done on the sides that the series was done on, first side included. */
+const alone = (link: Step, { sides, firstSide }: Chain): Step => {
+  const { turned: _, ...step } = link;
+  const left = sharedSides(sides, step.sides);
+  return {
+    ...step,
+    ...(left !== 'none' && { sides: left }),
+    ...(firstSide && step.firstSide === undefined && { firstSide }),
+  };
+};
+
 /** A chain with one link left is a plain step again, and an empty one is gone. */
 export const settleChains = (draft: Break): void => {
   draft.items = draft.items.flatMap((it): Item[] =>
-    it.type === 'chain' && it.links.length < 2 ? it.links : [it],
+    it.type === 'chain' && it.links.length < 2
+      ? [...it.links.map((link) => alone(link, it)), ...(it.between ?? [])]
+      : [it],
   );
 };
 
 export const removeSteps = (draft: Break, ids: readonly string[]): void => {
   draft.items = draft.items.filter((it) => it.type === 'chain' || !ids.includes(it.id));
   for (const it of draft.items)
-    if (it.type === 'chain') it.links = it.links.filter((l) => !ids.includes(l.id));
+    if (it.type === 'chain') {
+      it.links = it.links.filter((l) => !ids.includes(l.id));
+      if (it.between) it.between = it.between.filter((s) => !ids.includes(s.id));
+    }
   settleChains(draft);
 };
 
 /** Why steps cannot be made a chain; null when they can. */
-export const whyNoChain = (brk: Break, ids: readonly string[], lookup: MoveLookup): string | null => {
+export const whyNoChain = (brk: Break, ids: readonly string[]): string | null => {
   const places = ids.map((id) => placeOf(brk, id));
   const items = [...new Set(places.map((p) => p?.item ?? -1))].sort((a, b) => a - b);
   if (items.includes(-1) || ids.length < 2) return 'Choose two or more steps that follow each other.';
@@ -65,8 +85,6 @@ export const whyNoChain = (brk: Break, ids: readonly string[], lookup: MoveLooku
     const it = brk.items[i] as Item;
     return it.type === 'chain' ? it.links : [it];
   });
-  const plain = steps.map((s) => lookup(s.moveId)).find((m) => !m || !isTwoWay(m));
-  if (plain) return `“${plain.name}” has no two sides, so it cannot be part of a series.`;
   return steps.length > MOST_LINKS ? `A series has ${MOST_LINKS} steps at most.` : null;
 };
 
@@ -86,7 +104,9 @@ export const makeChain = (draft: Break, ids: readonly string[], chainId: string)
 /** Takes a chain apart into its steps. */
 export const breakChain = (draft: Break, chainId: string): void => {
   draft.items = draft.items.flatMap((it): Item[] =>
-    it.type === 'chain' && it.id === chainId ? it.links : [it],
+    it.type === 'chain' && it.id === chainId
+      ? [...it.links.map((link) => alone(link, it)), ...(it.between ?? [])]
+      : [it],
   );
 };
 
@@ -95,5 +115,5 @@ export const nextDose = (dose: Dose, by: 1 | -1): Dose => {
   const size = dose.measure === 'seconds' ? 5 : 1;
   const most = { seconds: 600, breaths: 60, reps: 100 }[dose.measure];
   const stepped = by > 0 ? Math.floor(dose.amount / size) + 1 : Math.ceil(dose.amount / size) - 1;
-  return { ...dose, amount: Math.min(most, Math.max(size, stepped * size)) };
+  return withAmount(dose, Math.min(most, Math.max(size, stepped * size)));
 };

@@ -1,6 +1,7 @@
 import { proposedDose } from '../approach/propose';
 import { breathCycle } from '../breath';
 import { type Approach, type Dose, doseStep, type Move, type Pace, type Step } from '../model';
+import { repMs } from '../timing';
 
 /** The doses a step may take, in its own measure: from least to most around the usual one, in steps that suit. */
 export interface StepBand {
@@ -16,7 +17,7 @@ const unitSec = (dose: Dose, pace: Pace): number => {
   const breathSec = breathCycle(pace).cycleMs / 1000;
   if (dose.measure === 'seconds') return 1;
   if (dose.measure === 'breaths') return breathSec;
-  return dose.repSec === 'breath' ? breathSec : dose.repSec;
+  return repMs(dose, pace) / 1000;
 };
 
 /**
@@ -30,7 +31,9 @@ export const bandOf = (step: Pick<Step, 'dose'>, move: Move, pace: Pace, approac
   const into = (amount: number, from: Dose): number => {
     const same =
       from.measure === step.dose.measure &&
-      (from.measure !== 'reps' || from.repSec === (step.dose as typeof from).repSec);
+      (from.measure !== 'reps' ||
+        (from.repSec === (step.dose as typeof from).repSec &&
+          from.holdSec === (step.dose as typeof from).holdSec));
     if (same) return amount;
     const units = (amount * unitSec(from, pace)) / unitSec(step.dose, pace);
     return Math.max(size, Math.round(units / size) * size);

@@ -1,6 +1,16 @@
 import { removeSteps } from '../edit';
-import type { Approach, Break, Dose, Milliseconds, Move, MoveLookup, Step } from '../model';
-import { stepsOf } from '../model';
+import {
+  type Approach,
+  type Break,
+  type Dose,
+  type Milliseconds,
+  type Move,
+  type MoveLookup,
+  mapChain,
+  type Step,
+  stepsOf,
+  withAmount,
+} from '../model';
 import { compileTimeline, type ResolveFailure, resolveBreak } from '../timing';
 import { chooseDoses } from './doses';
 import { fitProblem, leastMs } from './problem';
@@ -35,7 +45,7 @@ export const priorityOf = (step: Step, move: Move): number => {
 const without = (brk: Break, ids: readonly string[]): Break => {
   const draft = {
     ...brk,
-    items: brk.items.map((it) => (it.type === 'chain' ? { ...it, links: [...it.links] } : it)),
+    items: brk.items.map((it) => (it.type === 'chain' ? mapChain(it, (step) => step) : it)),
   };
   removeSteps(draft, ids);
   return draft;
@@ -46,11 +56,11 @@ const withDoses = (brk: Break, amounts: ReadonlyMap<string, number>): Break => {
     const amount = amounts.get(step.id);
     return amount === undefined || amount === step.dose.amount
       ? step
-      : { ...step, dose: { ...step.dose, amount } };
+      : { ...step, dose: withAmount(step.dose, amount) };
   };
   return {
     ...brk,
-    items: brk.items.map((it) => (it.type === 'chain' ? { ...it, links: it.links.map(dosed) } : dosed(it))),
+    items: brk.items.map((it) => (it.type === 'chain' ? mapChain(it, dosed) : dosed(it))),
   };
 };
 

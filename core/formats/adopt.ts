@@ -1,5 +1,5 @@
-import type { Break, Item, Move, MoveLookup, Step } from '../model';
-import type { BreakFile } from './break-file';
+import { type Break, type Item, type Move, type MoveLookup, mapChain, type Step } from '../model';
+import { BREAK_FILE_VERSION, type BreakFile } from './break-file';
 
 const same = (a: Move, b: Move): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -16,8 +16,8 @@ export const adoptBreakFile = (
   const renamed = new Map<string, string>();
   const newMoves = moves.flatMap((move): Move[] => {
     const here = lookup(move.id);
-    // The first version of the file wrote the library's moves with less in them than the library has now.
-    const older = version === 1 && here?.name === move.name;
+    // Earlier versions of the file wrote the library's moves with less in them than the library has now.
+    const older = version < BREAK_FILE_VERSION && here?.name === move.name;
     if (here && (same(here, move) || older)) return [];
     if (!here) return [move];
     const id = newId();
@@ -25,8 +25,6 @@ export const adoptBreakFile = (
     return [{ ...move, id }];
   });
   const step = (s: Step): Step => ({ ...s, moveId: renamed.get(s.moveId) ?? s.moveId });
-  const items = brk.items.map(
-    (item): Item => (item.type === 'step' ? step(item) : { ...item, links: item.links.map(step) }),
-  );
+  const items = brk.items.map((item): Item => (item.type === 'step' ? step(item) : mapChain(item, step)));
   return { brk: { ...brk, id: newId(), items }, newMoves };
 };

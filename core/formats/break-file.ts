@@ -4,7 +4,7 @@ import { doubledMoves } from './doubled';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the break file this program writes; it reads this one and every earlier one. */
-export const BREAK_FILE_VERSION = 3;
+export const BREAK_FILE_VERSION = 4;
 
 /** A break together with every move it uses, so that it can be opened anywhere. */
 export const BreakFile = z.object({

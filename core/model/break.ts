@@ -25,6 +25,21 @@ export const Step = z.object({
   position: Position.optional(),
   /** Name of the rung; the move's usual one when left out. */
   rung: z.string().max(60).optional(),
+  /** A breath of its own: it holds in this step and nowhere else. */
+  breath: z
+    .object({
+      breathsPerMinute: Pace.shape.breathsPerMinute.unwrap().optional(),
+      exhaleRatio: Pace.shape.exhaleRatio.unwrap().optional(),
+    })
+    .optional(),
+  /** All of one way first, then all of the other, of a move that usually goes from side to side. */
+  oneByOne: z.boolean().optional(),
+  /** As a link of a series: on the other way, so that one arm works through all of it. */
+  turned: z.boolean().optional(),
+  /** The second direction gets another amount, on purpose, with the reason kept. */
+  second: z.object({ amount: z.number().min(1).max(600), reason: Lines(300).trim().min(1) }).optional(),
+  /** Why one way or one direction only is meant, so that it owes the other nothing. */
+  meant: Lines(300).trim().min(1).optional(),
   /** Set-up words of its own, instead of the move's. A spoken note has nothing else. */
   words: Lines(600).trim().min(1).optional(),
   /** The dose stays as it is when the break is fitted to its slot. */
@@ -44,6 +59,10 @@ export const Chain = z.object({
   sides: z.enum(['both', 'left', 'right']).default('both'),
   firstSide: Side.optional(),
   links: z.array(Step).min(2).max(12),
+  /** So many times in a row on each side; the short cues from the second time on. */
+  rounds: z.int().min(1).max(10).optional(),
+  /** What stands between its two sides: a rest, a note, something let go. */
+  between: z.array(Step).max(4).optional(),
 });
 export type Chain = z.infer<typeof Chain>;
 
@@ -86,6 +105,13 @@ export const Break = z.object({
 });
 export type Break = z.infer<typeof Break>;
 
-/** All steps of a break in order, links of chains included. */
+/** A series with each of its steps changed: links and what stands between its sides. */
+export const mapChain = (chain: Chain, change: (step: Step) => Step): Chain => ({
+  ...chain,
+  links: chain.links.map(change),
+  ...(chain.between && { between: chain.between.map(change) }),
+});
+
+/** All steps of a break in order, links of chains and what stands between their sides included. */
 export const stepsOf = (brk: Pick<Break, 'items'>): Step[] =>
-  brk.items.flatMap((item) => (item.type === 'chain' ? item.links : [item]));
+  brk.items.flatMap((item) => (item.type === 'chain' ? [...item.links, ...(item.between ?? [])] : [item]));

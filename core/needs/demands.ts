@@ -102,7 +102,7 @@ const heldSec = ({ measure, amount }: Dose): number =>
 const byDose = (move: Move, asked: ReadonlySet<Demand>, dose: Dose): Demand[] => {
   const sec = heldSec(dose);
   const headMoves = move.areas[0] === 'neck' && move.kind !== 'massage' && dose.measure === 'reps';
-  const quick = headMoves && dose.repSec !== 'breath' && dose.repSec < QUICK_REP_SEC;
+  const quick = headMoves && typeof dose.repSec === 'number' && dose.repSec < QUICK_REP_SEC;
   const tests: [Demand, boolean][] = [
     ['head moving', headMoves],
     ['head moving fast', quick],

@@ -29,7 +29,7 @@ const weight = (move: Move, approach: Approach): number => {
   const sec =
     dose.measure === 'seconds'
       ? 1
-      : dose.measure === 'breaths' || dose.repSec === 'breath'
+      : dose.measure === 'breaths' || typeof dose.repSec === 'string'
         ? 10
         : dose.repSec;
   return dose.amount * sec * (move.ways.pattern === 'together' && !move.ways.directions ? 1 : 2);

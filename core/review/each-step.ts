@@ -34,7 +34,8 @@ const ownersIn = (resolved: ResolvedBreak): (Step | Chain | undefined)[] => {
   if (before) return before;
   const map = new Map<string, Step | Chain>();
   for (const item of resolved.items)
-    if (isResolvedChain(item)) for (const { step } of item.links) map.set(step.id, item.chain);
+    if (isResolvedChain(item))
+      for (const { step } of [...item.links, ...item.between]) map.set(step.id, item.chain);
     else map.set(item.step.id, item.step);
   const list = placedSteps(resolved).map(({ step }) => map.get(step.id));
   owners.set(resolved, list);

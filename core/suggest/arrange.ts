@@ -1,7 +1,17 @@
 import { regionOrder } from '../approach/propose';
 import { MOST_LINKS } from '../edit';
 import { stepOf } from '../library';
-import type { Approach, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
+import {
+  type Approach,
+  type Break,
+  type Item,
+  type Kind,
+  type MoveLookup,
+  type Position,
+  type Step,
+  type Thing,
+  withAmount,
+} from '../model';
 import { rangeOf } from '../review/poses';
 import { announcement } from '../review/rules/room/things';
 import type { Candidate } from './candidates';
@@ -113,7 +123,7 @@ export const arrange = (
   const ending = phaseOf(chosen.filter(ends));
   const stepAt = ({ candidate: { move, step }, amount }: Chosen, position: Position): Step => ({
     ...step,
-    dose: { ...step.dose, amount },
+    dose: withAmount(step.dose, amount),
     ...(move.position !== position && { position }),
   });
   const inSeries = (steps: Item[]): Item[] => (approach.sides === 'chain' ? asSeries(steps, chosen) : steps);

@@ -13,6 +13,7 @@ import {
   rungOf,
   type Step,
   type Thing,
+  withAmount,
 } from '../model';
 import { answerFor } from '../needs';
 import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
@@ -161,7 +162,7 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
   const more = move.kind === 'stretch' || (request.calm && (frame || move.kind === 'breathe'));
   const most = more ? band.most : band.usual;
   const doses = spread(dosesOf({ ...band, most }), band.usual).flatMap(
-    (amount) => doseOf(brk, { ...step, dose: { ...step.dose, amount } }, band.usual, setting) ?? [],
+    (amount) => doseOf(brk, { ...step, dose: withAmount(step.dose, amount) }, band.usual, setting) ?? [],
   );
   if (doses.length === 0 || (frame && usualSec(step, brk) > LONGEST_FRAME_SEC)) return [];
   return [

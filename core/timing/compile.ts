@@ -2,7 +2,7 @@ import { type Break, type Milliseconds, type Move, otherSide, type Side } from '
 import { type Carried, type LaidPart, Layout, type Pass, type Setting } from './layout';
 import { ms } from './lengths';
 import { nextWithin, type Within } from './next';
-import { sharedSides } from './place';
+import { isPauseStep, sharedSides } from './place';
 import {
   isResolvedChain,
   type ResolvedBreak,
@@ -33,6 +33,15 @@ const passWork = (out: Layout, p: Pass, last = true): void => {
   });
 };
 
+/**
+ * True when the ways take turns, one repetition this way and one that way: repetitions of a move that goes from side to side,
+ * and of one whose ways are an arm, a hand or a thumb rather than a side. What is held is done whole, one way after the other.
+ */
+const takesTurns = ({ step, move: { ways } }: ResolvedStep): boolean => {
+  if (ways.pattern === 'together' || step.dose.measure !== 'reps' || step.oneByOne) return false;
+  return ways.pattern === 'alternate' || ways.pair !== 'side';
+};
+
 const layStep = (
   out: Layout,
   at: ResolvedStep,
@@ -50,7 +59,7 @@ const layStep = (
   else if (move.ways.pattern === 'together') {
     out.say(start, direction);
     passWork(out, start);
-  } else if (move.ways.pattern === 'alternate') {
+  } else if (takesTurns(at)) {
     const leads = step.sides === 'both' ? first : step.sides;
     out.say({ ...start, side: leads }, direction);
     directions.forEach((name, i) => {
@@ -67,32 +76,69 @@ const layStep = (
   }
 };
 
-/** A series side by side: full cues on the first side, the short ones on the second, one return a side. */
-const layChain = (out: Layout, { chain, links }: ResolvedChain, brk: Setting): void => {
+/** The way a link goes on one pass of its series: a turned one the other way, one without ways none. */
+const wayOf = ({ step, move }: ResolvedStep, side: Side | null): Side | null => {
+  if (move.ways.pattern === 'together' || side === null) return null;
+  return step.turned ? otherSide(side) : side;
+};
+
+/** True for a link that is done on a pass: a pause and what has no ways always. */
+const isDoneOn = (at: ResolvedStep, side: Side | null): boolean => {
+  const way = wayOf(at, side);
+  return way === null || at.step.sides === 'both' || at.step.sides === way;
+};
+
+const layBetween = (out: Layout, between: readonly ResolvedStep[], brk: Setting, chainId: string): void => {
+  for (const at of between) {
+    if (isPauseStep(at)) out.pauseBetween({ at, chainId, pass: 1, side: null });
+    else layStep(out, at, brk, chainId);
+  }
+};
+
+/**
+ * A series side by side: full cues the first time, the short ones afterwards, one return a side, after the last link of the
+ * last round. What stands between the sides is done once.
+ */
+const layChain = (out: Layout, { chain, links, between }: ResolvedChain, brk: Setting): void => {
   const first = chain.firstSide ?? brk.firstSide;
+  const rounds = chain.rounds ?? 1;
   if (chain.nesting === 'link by link') {
-    for (const link of links) {
-      const sides = sharedSides(chain.sides, link.step.sides);
-      if (sides === 'none') continue;
-      const done = sides === link.step.sides ? link : { ...link, step: { ...link.step, sides } };
-      layStep(out, done, brk, chain.id, first);
-    }
+    for (let round = 1; round <= rounds; round++)
+      for (const link of links) {
+        const sides = sharedSides(chain.sides, link.step.sides);
+        if (isPauseStep(link)) {
+          out.pauseBetween({ at: link, chainId: chain.id, pass: 0, side: null });
+          continue;
+        }
+        if (sides === 'none') continue;
+        const done = sides === link.step.sides ? link : { ...link, step: { ...link.step, sides } };
+        layStep(out, done, brk, chain.id, first);
+      }
     return;
   }
   const told = new Set<string>();
-  sidesInOrder(chain.sides, first).forEach((side, i) => {
-    const passLinks = links.filter(({ step }) => step.sides === 'both' || step.sides === side);
-    passLinks.forEach((at, n) => {
-      const p: Pass = { at, chainId: chain.id, pass: i === 0 ? 0 : 1, side };
-      const [direction = null] = directionsOf(at);
-      const changes = i > 0 && n === 0;
-      out.moveInto(p);
-      // A link that was left out on the first side has not been explained yet.
-      if (told.has(at.step.id)) out.again(p, 'side', direction, changes);
-      else out.say(p, direction, changes ? ms(brk.pace.changeSec) : 0);
-      told.add(at.step.id);
-      passWork(out, p, n === passLinks.length - 1);
-    });
+  const sided = links.some(({ move }) => move.ways.pattern !== 'together');
+  const passes: (Side | null)[] = sided ? sidesInOrder(chain.sides, first) : [null];
+  passes.forEach((side, i) => {
+    if (i > 0) layBetween(out, between, brk, chain.id);
+    const here = links.filter((link) => isDoneOn(link, side));
+    const lastMove = here.findLastIndex((link) => !isPauseStep(link));
+    for (let round = 1; round <= rounds; round++)
+      here.forEach((at, n) => {
+        const p: Pass = { at, chainId: chain.id, pass: i === 0 ? 0 : 1, side: wayOf(at, side) };
+        if (isPauseStep(at)) {
+          out.pauseBetween(p);
+          return;
+        }
+        const [direction = null] = directionsOf(at);
+        const changes = i > 0 && n === 0 && round === 1;
+        out.moveInto(p);
+        // A link that was left out on the first side has not been explained yet.
+        if (told.has(at.step.id)) out.again(p, 'side', direction, changes);
+        else out.say(p, direction, changes ? ms(brk.pace.changeSec) : 0);
+        told.add(at.step.id);
+        passWork(out, p, n === lastMove && round === rounds);
+      });
   });
 };
 
@@ -112,7 +158,7 @@ interface Laid {
 const laidBefore = new WeakMap<object, Laid>();
 
 const movesOf = (item: ResolvedItem): Move[] =>
-  isResolvedChain(item) ? item.links.map((l) => l.move) : [item.move];
+  isResolvedChain(item) ? [...item.links, ...item.between].map((l) => l.move) : [item.move];
 
 const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carried): boolean =>
   before.setting.pace === setting.pace &&
@@ -122,7 +168,7 @@ const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carr
   before.carried.position === carried.position &&
   (before.carried.inHand === carried.inHand || before.carried.inHand.join() === carried.inHand.join()) &&
   (isResolvedChain(item)
-    ? item.links.every((l, i) => l.move === before.moves[i])
+    ? [...item.links, ...item.between].every((l, i) => l.move === before.moves[i])
     : item.move === before.moves[0]);
 
 const layItem = (item: ResolvedItem, setting: Setting, carried: Carried): Laid => {

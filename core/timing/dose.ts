@@ -1,15 +1,30 @@
 import { wayName } from '../cues';
-import { type Dose, type Move, otherSide, type Side } from '../model';
+import { type BreathRep, type Dose, type Move, otherSide, type Side, type Step } from '../model';
 import type { PlacedStep } from './place';
 
 const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
 
-/** A dose in words, such as `20 s`, `3 breaths`, `5 times` or `3 × one breath`. */
+const REP_BREATHS: Record<BreathRep, string> = {
+  'half a breath': 'half a breath',
+  breath: 'one breath',
+  'two breaths': 'two breaths',
+};
+
+/** A range by its ends, `15 to 20`. */
+const ranged = (amount: number, to: number | undefined): string =>
+  to === undefined || to <= amount ? `${amount}` : `${amount} to ${to}`;
+
+/** A dose in words, such as `20 s`, `15 to 20 s`, `3 breaths`, `5 times` or `3 × one breath`. */
 export const doseWords = (dose: Dose, amount: number = dose.amount): string => {
-  if (dose.measure === 'seconds') return `${amount} s`;
-  if (dose.measure === 'breaths') return plural(amount, 'breath');
-  if (dose.repSec === 'breath') return amount === 1 ? 'one breath' : `${amount} × one breath`;
-  return amount === 1 ? 'once' : `${amount} times`;
+  const to = amount === dose.amount ? dose.to : undefined;
+  const many = ranged(amount, to);
+  if (dose.measure === 'seconds') return dose.open ? `about ${many} s, until you go on` : `${many} s`;
+  if (dose.measure === 'breaths') return to === undefined ? plural(amount, 'breath') : `${many} breaths`;
+  const held = dose.holdSec === undefined ? '' : `, each held ${dose.holdSec} s`;
+  const once = amount === 1 && to === undefined;
+  if (typeof dose.repSec === 'string')
+    return (once ? REP_BREATHS[dose.repSec] : `${many} × ${REP_BREATHS[dose.repSec]}`) + held;
+  return (once ? 'once' : `${many} times`) + held;
 };
 
 const eachWay = ({ ways }: Move): string => {
@@ -25,10 +40,20 @@ const waysWords = ({ step, move, doneSides }: PlacedStep, amountWords: (side?: S
   if (ways.pattern === 'together') return amountWords();
   if (doneSides === 'none') return 'left out on both sides';
   if (doneSides !== 'both') return `${amountWords(doneSides)}, ${wayName(move, doneSides)} only`;
-  if (!step.uneven || step.uneven.amount === step.dose.amount) return amountWords() + eachWay(move);
+  if (!step.uneven || step.uneven.amount === step.dose.amount)
+    return amountWords() + (step.oneByOne && ways.pattern === 'alternate' ? '' : eachWay(move));
   const other = otherSide(step.uneven.side);
   const each = (s: Side): string => `${wayName(move, s)} ${amountWords(s)}`;
   return other === 'left' ? `${each(other)}, ${each('right')}` : `${each('left')}, ${each(other)}`;
+};
+
+const ONE_BY_ONE = ', all of one side first';
+
+/** The breath of its own that a step has. */
+const breathWords = ({ breath }: Step): string => {
+  const pace = breath?.breathsPerMinute === undefined ? '' : `, at ${breath.breathsPerMinute} a minute`;
+  const ratio = breath?.exhaleRatio === undefined ? '' : `, ${breath.exhaleRatio} times as long out as in`;
+  return pace + ratio;
 };
 
 /**
@@ -40,11 +65,16 @@ export const stepDose = (at: PlacedStep): string => {
   if (move.onlyWords) return '';
   const { directions } = move.ways;
   const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side)));
+  const sets = step.sets > 1 ? `, ${step.sets} sets` : '';
+  const [first, second] = directions ?? [];
+  // The second direction has its own amount: each direction says its own.
+  if (step.second && step.directions === 'both' && directions)
+    return `${dose} ${first}, ${doseWords(step.dose, step.second.amount)} ${second}${sets}${breathWords(step)}`;
   const turned = directions
     ? step.directions === 'both'
       ? ', each direction'
-      : `, ${directions[step.directions === 'first' ? 0 : 1]} only`
+      : `, ${step.directions === 'first' ? first : second} only`
     : '';
-  const sets = step.sets > 1 ? `, ${step.sets} sets` : '';
-  return `${dose}${turned}${sets}`;
+  const inTurn = step.oneByOne && move.ways.pattern === 'alternate' ? ONE_BY_ONE : '';
+  return `${dose}${turned}${inTurn}${sets}${breathWords(step)}`;
 };

@@ -2,9 +2,9 @@ import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
 import { cuesOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, wayName } from '../cues';
 import { type Approach, type Break, otherSide, type Position, type Side, type Thing } from '../model';
-import { fetchMs, ms, positionMs, repMs, sayMs, workMs } from './lengths';
+import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
-import { positionOf, thingsOf } from './place';
+import { isPauseStep, positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
 import type { Part, WorkPart } from './timeline';
 
@@ -36,13 +36,15 @@ const NO_LINES: { lines: Line[]; dropped: Line[] } = { lines: [], dropped: [] };
 /** Lays the parts of steps end to end, with their words. */
 export class Layout {
   readonly parts: LaidPart[] = [];
-  private readonly cycle: BreathCycle;
 
   constructor(
     private readonly setting: Setting,
     private carried: Carried,
-  ) {
-    this.cycle = breathCycle(setting.pace);
+  ) {}
+
+  /** The breath of a step: its own, else the break's. */
+  private cycleOf({ step }: ResolvedStep): BreathCycle {
+    return breathCycle(paceOf(step, this.setting.pace));
   }
 
   /** What the step after this one starts with. */
@@ -71,9 +73,10 @@ export class Layout {
   /** Changes position and fetches things, as far as the step needs it. */
   moveInto(p: Pass): void {
     const { pace } = this.setting;
-    const to = positionOf(p.at);
     const from = this.carried.position;
-    const needs = thingsOf(p.at);
+    const to = positionOf(p.at, from);
+    // Whoever pauses keeps in hand what is there.
+    const needs = isPauseStep(p.at) ? this.carried.inHand : thingsOf(p.at);
     const things = needs.filter((t) => !this.carried.inHand.includes(t) && t !== 'desk' && t !== 'chair');
     const none = { side: null, direction: null } as const;
     const shiftMs = positionMs(from, to);
@@ -89,7 +92,7 @@ export class Layout {
   private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
     return resolveCue(
       cue,
-      cueContext(p.at.move, this.setting.approach, { side, direction, position: positionOf(p.at) }),
+      cueContext(p.at.move, this.setting.approach, { side, direction, position: this.carried.position }),
     );
   }
 
@@ -97,7 +100,7 @@ export class Layout {
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? cuesOf(move, step.rung, positionOf(p.at)).say, direction);
+    const text = this.words(p, step.words ?? cuesOf(move, step.rung, this.carried.position).say, direction);
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -108,7 +111,7 @@ export class Layout {
   again(p: Pass, to: 'side' | 'direction', direction: string | null, change: boolean): void {
     const { pace } = this.setting;
     const { move, step } = p.at;
-    const { again, turn } = cuesOf(move, step.rung, positionOf(p.at));
+    const { again, turn } = cuesOf(move, step.rung, this.carried.position);
     const cue = (to === 'side' ? again : turn) ?? '';
     const text = this.words(p, cue, direction);
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
@@ -125,12 +128,17 @@ export class Layout {
 
   /** All sets of one side in one direction; `last` when the way back follows them. */
   sets(p: Pass, direction: string | null, turned: boolean, last: boolean): void {
-    const { step } = p.at;
-    const { pace } = this.setting;
+    const { step, move } = p.at;
+    const { dose } = step;
+    const pace = paceOf(step, this.setting.pace);
     const whole = step.wholeBreaths ?? this.setting.wholeBreaths;
-    const amount = p.side && step.uneven?.side === p.side ? step.uneven.amount : step.dose.amount;
-    const lengthMs = workMs(step.dose, amount, pace, whole);
-    const reps = step.dose.measure === 'reps' ? amount : null;
+    const second =
+      direction !== null && direction === move.ways.directions?.[1] ? step.second?.amount : undefined;
+    const amount = second ?? (p.side && step.uneven?.side === p.side ? step.uneven.amount : dose.amount);
+    const lengthMs = workMs(dose, amount, pace, whole);
+    const reps = dose.measure === 'reps' ? amount : null;
+    const moreMs = dose.to === undefined ? 0 : Math.max(0, workMs(dose, dose.to, pace, whole) - lengthMs);
+    const open = dose.measure === 'seconds' && dose.open === true;
     for (let set = 1; set <= step.sets; set++) {
       if (set > 1) this.rest(p, set, direction);
       const work: Own<WorkPart> = {
@@ -145,6 +153,8 @@ export class Layout {
         firstRep: reps === null ? null : 1,
         held: reps === null,
         breath: this.guided(p.at),
+        ...(moreMs > 0 && { moreMs }),
+        ...(open && { open }),
         ...NO_LINES,
       };
       this.run(p, [work], direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
@@ -160,9 +170,11 @@ export class Layout {
       if (sides !== 'both' && sides !== side) return 0;
       return uneven?.side === side ? uneven.amount : dose.amount;
     };
-    const { pace } = this.setting;
-    const lengthMs = dose.measure === 'reps' ? repMs(dose.repSec, pace) : workMs(dose, 1, pace, false);
+    if (dose.measure !== 'reps') throw new Error('only repetitions go from side to side');
+    const lengthMs = repMs(dose, paceOf(step, this.setting.pace));
+    const moreMs = dose.to === undefined ? 0 : (dose.to - dose.amount) * lengthMs;
     const order: Side[] = [first, otherSide(first)];
+    const ways = order.filter((side) => count(side) > 0).length;
     const rounds = Math.max(count('left'), count('right'));
     for (let set = 1; set <= step.sets; set++) {
       if (set > 1) this.rest({ ...p, side: null }, set, direction);
@@ -183,6 +195,8 @@ export class Layout {
             breath: this.guided(p.at),
             ...NO_LINES,
           });
+      const end = work.at(-1);
+      if (end && moreMs > 0) work[work.length - 1] = { ...end, moreMs: moreMs * ways };
       this.run(p, work, direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
     }
     if (last) this.comeBack(p);
@@ -226,8 +240,9 @@ export class Layout {
     fresh: boolean,
     last: boolean,
   ): Wanted[] {
-    const cues = cuesOf(p.at.move, p.at.step.rung, positionOf(p.at));
+    const cues = cuesOf(p.at.move, p.at.step.rung, this.carried.position);
     const [one] = work;
+    const { cycleMs } = this.cycleOf(p.at);
     if (!one) return [];
     const of = (cue: string) => (side: Side | null) => this.words(p, cue, direction, side);
     const wanted: Wanted[] = [];
@@ -245,8 +260,8 @@ export class Layout {
       ? starts.length > 1
         ? (starts.at(-1) ?? null)
         : null
-      : one.lengthMs > this.cycle.cycleMs
-        ? one.lengthMs - this.cycle.cycleMs
+      : one.lengthMs > cycleMs
+        ? one.lengthMs - cycleMs
         : null;
     if (lastAt !== null) add('last', cues.last, lastAt);
     if (starts) wanted.push(...this.counts(starts, cues.last !== undefined));
@@ -282,8 +297,43 @@ export class Layout {
   }
 
   /** The breath is led through holds and through repetitions of one breath each; elsewhere it is free. */
-  private guided({ step: { dose } }: ResolvedStep): BreathCycle | null {
-    return dose.measure !== 'reps' || dose.repSec === 'breath' ? this.cycle : null;
+  private guided(at: ResolvedStep): BreathCycle | null {
+    const { dose } = at.step;
+    // A hold inside a repetition, or half a breath, runs against the count of the breath: it is left free.
+    const led = dose.measure !== 'reps' || (typeof dose.repSec === 'string' && dose.holdSec === undefined);
+    return led ? this.cycleOf(at) : null;
+  }
+
+  /** A pause as part of a series: as long as it lasts, with its words in it, and nothing before or after. */
+  pauseBetween(p: Pass): void {
+    const { step, move } = p.at;
+    this.moveInto(p);
+    if (move.onlyWords) {
+      this.say(p, null);
+      return;
+    }
+    const pace = paceOf(step, this.setting.pace);
+    const lengthMs = workMs(
+      step.dose,
+      step.dose.amount,
+      pace,
+      step.wholeBreaths ?? this.setting.wholeBreaths,
+    );
+    const text = this.words(p, step.words ?? cuesOf(move, step.rung, this.carried.position).say, null);
+    this.push(p, {
+      kind: 'work',
+      lengthMs,
+      side: null,
+      direction: null,
+      set: 1,
+      sets: 1,
+      felt: 'both',
+      reps: null,
+      firstRep: null,
+      held: true,
+      breath: this.guided(p.at),
+      ...opening('go', text, pace, lengthMs),
+    });
   }
 }
 

@@ -1,6 +1,14 @@
 import { breathCycle, wholeBreaths } from '../breath';
 import { countWords } from '../cues';
-import type { Dose, Milliseconds, Pace, Position, Thing } from '../model';
+import {
+  BREATHS_A_REP,
+  type Dose,
+  type Milliseconds,
+  type Pace,
+  type Position,
+  type Step,
+  type Thing,
+} from '../model';
 
 /** Seconds to whole milliseconds. */
 export const ms = (seconds: number): Milliseconds => Math.round(seconds * 1000);
@@ -21,13 +29,21 @@ export const workMs = (dose: Dose, amount: number, pace: Pace, whole: boolean): 
     case 'breaths':
       return amount * cycleMs;
     case 'reps':
-      return amount * repMs(dose.repSec, pace);
+      return amount * repMs(dose, pace);
   }
 };
 
-/** One repetition: its seconds, or one breath. */
-export const repMs = (repSec: number | 'breath', pace: Pace): Milliseconds =>
-  repSec === 'breath' ? breathCycle(pace).cycleMs : ms(repSec);
+/** One repetition: its seconds or its breaths, and what it is held on top of that. */
+export const repMs = (
+  { repSec, holdSec = 0 }: Extract<Dose, { measure: 'reps' }>,
+  pace: Pace,
+): Milliseconds =>
+  (typeof repSec === 'number' ? ms(repSec) : Math.round(BREATHS_A_REP[repSec] * breathCycle(pace).cycleMs)) +
+  ms(holdSec);
+
+/** The pace of a step: the break's, with the step's own breath. */
+export const paceOf = ({ breath }: Pick<Step, 'breath'>, pace: Pace): Pace =>
+  breath ? { ...pace, ...breath } : pace;
 
 // Seconds to change position and to fetch a thing: common practice, no source.
 const SEAT_SHIFT_SEC = 3;

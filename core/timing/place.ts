@@ -23,8 +23,21 @@ export const sharedSides = (a: 'both' | Side, b: 'both' | Side): PlacedStep['don
   return b === 'both' || a === b ? a : 'none';
 };
 
-/** Where a step is done: as it says itself, else as its move is usually done. */
-export const positionOf = ({ step, move }: ResolvedStep): Position => step.position ?? move.position;
+/**
+ * Where a step is done: as it says itself, else as its move is usually done. A pause without a place of its own is wherever
+ * one is already (`before`).
+ */
+export const positionOf = ({ step, move }: ResolvedStep, before?: Position): Position => {
+  if (step.position) return step.position;
+  const stays =
+    move.kind === 'pause' &&
+    before !== undefined &&
+    (before === move.position || move.alsoIn.includes(before));
+  return stays ? before : move.position;
+};
+
+/** True for what asks nobody to move or to take anything: a rest, a note, a look round. */
+export const isPauseStep = ({ move }: ResolvedStep): boolean => move.kind === 'pause';
 
 /** What a step needs, each thing once. */
 export const thingsOf = ({ step, move }: ResolvedStep): readonly Thing[] => {
@@ -32,13 +45,17 @@ export const thingsOf = ({ step, move }: ResolvedStep): readonly Thing[] => {
   return more.length === 0 ? move.things : [...new Set([...move.things, ...more])];
 };
 
+/** The upper end of a range in whole breaths, where it still is one. */
+const upTo = (led: (amount: number) => number, { amount, to }: Dose): { to?: number } =>
+  to !== undefined && led(to) > led(amount) ? { to: led(to) } : {};
+
 const amounts = (at: ResolvedStep, brk: ResolvedBreak['brk']): PlacedStep['amountOf'] => {
-  const { dose, uneven, wholeBreaths: own } = at.step;
+  const { dose, uneven, wholeBreaths: own, breath } = at.step;
   const whole = dose.measure === 'seconds' && (own ?? brk.wholeBreaths);
-  const cycleMs = 60_000 / brk.pace.breathsPerMinute;
+  const cycleMs = 60_000 / (breath?.breathsPerMinute ?? brk.pace.breathsPerMinute);
   const led = (amount: number): number => (whole ? wholeBreaths(ms(amount), cycleMs) : amount);
   return {
-    dose: whole ? { measure: 'breaths', amount: led(dose.amount) } : dose,
+    dose: whole ? { measure: 'breaths', amount: led(dose.amount), ...upTo(led, dose) } : dose,
     on: (side) => led(side && uneven?.side === side ? uneven.amount : dose.amount),
   };
 };
@@ -63,19 +80,27 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
       before.placed.move === at.move &&
       before.placed.index === index &&
       before.placed.chainId === chainId &&
-      before.placed.doneSides === doneSides
+      before.placed.doneSides === doneSides &&
+      before.placed.position === positionOf(at, steps.at(-1)?.position)
     ) {
       steps.push(before.placed);
       return;
     }
-    const place = { index, chainId, doneSides, position: positionOf(at), things: thingsOf(at) };
+    const place = {
+      index,
+      chainId,
+      doneSides,
+      position: positionOf(at, steps.at(-1)?.position),
+      things: thingsOf(at),
+    };
     const made = { ...at, ...place, amountOf: amounts(at, resolved.brk) };
     stepBefore.set(at.step, { pace, whole, placed: made });
     steps.push(made);
   };
   for (const item of resolved.items)
     if (isResolvedChain(item))
-      for (const link of item.links) add(link, item.chain.id, sharedSides(item.chain.sides, link.step.sides));
+      for (const link of [...item.links, ...item.between])
+        add(link, item.chain.id, sharedSides(item.chain.sides, link.step.sides));
     else add(item, null, item.step.sides);
   placed.set(resolved, steps);
   return steps;

@@ -4,7 +4,6 @@ import {
   type Break,
   type Chain,
   defaultApproach,
-  isTwoWay,
   type Move,
   type MoveLookup,
   type Step,
@@ -19,6 +18,8 @@ export interface ResolvedStep {
 export interface ResolvedChain {
   chain: Chain;
   links: ResolvedStep[];
+  /** What stands between its sides. */
+  between: ResolvedStep[];
 }
 export type ResolvedItem = ResolvedStep | ResolvedChain;
 
@@ -31,15 +32,17 @@ export interface ResolvedBreak {
 }
 
 /** Why a break cannot be compiled, and where. */
-export type ResolveFailure =
-  | { code: 'unknownMove'; stepId: string; moveId: string }
-  | { code: 'linkWithoutSides'; stepId: string; moveId: string };
+export interface ResolveFailure {
+  code: 'unknownMove';
+  stepId: string;
+  moveId: string;
+}
 
 export type Resolved = { ok: true; value: ResolvedBreak } | { ok: false; failures: ResolveFailure[] };
 
 export const isResolvedChain = (item: ResolvedItem): item is ResolvedChain => 'chain' in item;
 
-/** Finds the move of every step. Every link of a chain must have two ways, since a chain is led side by side. */
+/** Finds the move of every step. */
 export const resolveBreak = (brk: Break, lookup: MoveLookup, own: Approach = defaultApproach): Resolved => {
   const failures: ResolveFailure[] = [];
   const found = new Map<string, Move>();
@@ -48,24 +51,20 @@ export const resolveBreak = (brk: Break, lookup: MoveLookup, own: Approach = def
     if (move) found.set(moveId, move);
     else failures.push({ code: 'unknownMove', stepId: id, moveId });
   }
-  for (const item of brk.items)
-    if (item.type === 'chain')
-      for (const { id, moveId } of item.links) {
-        const move = found.get(moveId);
-        if (move && !isTwoWay(move)) failures.push({ code: 'linkWithoutSides', stepId: id, moveId });
-      }
   if (failures.length > 0) return { ok: false, failures };
   const resolve = (step: Step): ResolvedStep => ({ step, move: found.get(step.moveId) as Move });
   const items = brk.items.map(
     (item): ResolvedItem =>
-      item.type === 'chain' ? { chain: item, links: item.links.map(resolve) } : resolve(item),
+      item.type === 'chain'
+        ? { chain: item, links: item.links.map(resolve), between: (item.between ?? []).map(resolve) }
+        : resolve(item),
   );
   return { ok: true, value: { brk, items, approach: approachOf(own, brk.approach) } };
 };
 
 /** Every step of a resolved break with its move, links of chains included, in order. */
 export const resolvedSteps = ({ items }: ResolvedBreak): ResolvedStep[] =>
-  items.flatMap((item) => (isResolvedChain(item) ? item.links : [item]));
+  items.flatMap((item) => (isResolvedChain(item) ? [...item.links, ...item.between] : [item]));
 
 /** Finds the move of a step by the step's id. */
 export const stepMoves = (resolved: ResolvedBreak): ((stepId: string) => Move | undefined) => {

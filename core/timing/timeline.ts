@@ -65,6 +65,10 @@ export interface WorkPart extends Base {
   held: boolean;
   /** The breath led in this part, beginning with an inhale at its start; null where breath is free. */
   breath: BreathCycle | null;
+  /** How much longer it may be, of a range; left out where it is no range. */
+  moreMs?: Milliseconds;
+  /** It lasts until the instructor goes on; its length is only what is planned. */
+  open?: true;
 }
 /** The rest before a further set. */
 export interface RestPart extends Base {
@@ -107,6 +111,10 @@ export interface Timeline {
   parts: Part[];
   totals: Totals;
 }
+
+/** The longest a break may last: every range at its upper end. */
+export const mostMs = ({ parts, totals }: Timeline): Milliseconds =>
+  parts.reduce((sum, p) => sum + (p.kind === 'work' ? (p.moreMs ?? 0) : 0), totals.totalMs);
 
 export const isWork = (part: Part): part is WorkPart => part.kind === 'work';
 

@@ -9,6 +9,8 @@ const pathTo = (brk: Break, stepId: string): string => {
     if (item.type === 'chain') {
       const n = item.links.findIndex((l) => l.id === stepId);
       if (n >= 0) return `break.items.${i}.links.${n}`;
+      const m = item.between?.findIndex((l) => l.id === stepId) ?? -1;
+      if (m >= 0) return `break.items.${i}.between.${m}`;
     }
   }
   return 'break.items';
@@ -18,10 +20,7 @@ const pathTo = (brk: Break, stepId: string): string => {
 export const resolveProblems = (failures: readonly ResolveFailure[], brk: Break): FieldProblem[] =>
   failures.map((f) => ({
     path: `${pathTo(brk, f.stepId)}.moveId`,
-    message:
-      f.code === 'unknownMove'
-        ? 'names a move that is not known'
-        : 'has no two sides, so it cannot be a link of a chain',
+    message: 'names a move that is not known',
     value: f.moveId,
   }));
 

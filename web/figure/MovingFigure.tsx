@@ -45,7 +45,8 @@ const FRAME_MS = 33;
 const useOwnTempo = (move: Props['move'], path: 'there' | 'back' | 'round', on: boolean): number => {
   const [phase, setPhase] = useState(0);
   const { usual } = move.dose;
-  const repSec = usual.measure === 'reps' ? (usual.repSec === 'breath' ? SLOW_BREATH_SEC : usual.repSec) : 4;
+  const repSec =
+    usual.measure === 'reps' ? (typeof usual.repSec === 'string' ? SLOW_BREATH_SEC : usual.repSec) : 4;
   useEffect(() => {
     if (!on) return;
     const started = performance.now();

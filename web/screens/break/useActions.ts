@@ -216,7 +216,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         }),
       chain: (): void => {
         const { selected, value: brk } = get();
-        if (tell(whyNoChain(brk, selected, lookup))) return;
+        if (tell(whyNoChain(brk, selected))) return;
         get().edit('make a series', (d) => makeChain(d, selected, newId()));
       },
       unchain: (): void => {

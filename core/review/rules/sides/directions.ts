@@ -6,7 +6,7 @@ export const directions: ReviewRule = ({ resolved }) => {
   const steps = placedSteps(resolved);
   return steps.flatMap(({ step, move }): Finding[] => {
     const names = move.ways.directions;
-    if (!names || step.directions === 'both') return [];
+    if (!names || step.directions === 'both' || step.meant) return [];
     const other = step.directions === 'first' ? 'second' : 'first';
     if (steps.some((s) => s.step.moveId === step.moveId && s.step.directions === other)) return [];
     const missing = other === 'second' ? names[1] : names[0];

@@ -38,6 +38,7 @@ export const sides: ReviewRule = (input) => {
       const fix = { do: 'even sides', stepId: step.id } as const;
       return [{ ...one, code: 'unequalSides', ...shortOf(work), ...(step.uneven && { fix }) }];
     }
+    if (step.meant) return [];
     const kin = kinOf(steps, at).filter((s) => s.doneSides !== 'both');
     const work = workBySide(kin);
     if (work.left === work.right && work.left > 0) return [];

@@ -1,4 +1,4 @@
-import { type Dose, doseStep, type Move, type Step } from '@kotabi/core/model';
+import { type BreathRep, type Dose, doseStep, type Move, type Step, withAmount } from '@kotabi/core/model';
 import { Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
@@ -19,6 +19,13 @@ const MEASURES = [
   { value: 'reps', label: 'times' },
 ] as const;
 
+const REP_BY: { value: 'seconds' | BreathRep; label: string }[] = [
+  { value: 'seconds', label: 'seconds' },
+  { value: 'half a breath', label: 'half a breath' },
+  { value: 'breath', label: 'one breath' },
+  { value: 'two breaths', label: 'two breaths' },
+];
+
 const NAMES = { seconds: 'seconds', breaths: 'breaths', reps: 'repetitions' } as const;
 
 /** The same step in another measure, from the amount people usually do. */
@@ -38,8 +45,6 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
   const { dose } = step;
   const band = move.dose;
   const inBand = band.usual.measure === dose.measure;
-  // Moves that go from side to side are counted in repetitions.
-  const measures = move.ways.pattern === 'alternate' ? MEASURES.filter((m) => m.value === 'reps') : MEASURES;
   return (
     <div className={styles.fields}>
       <label htmlFor={`${id}amount`}>Dose</label>
@@ -56,7 +61,7 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
             change(
               'change the dose',
               (s) => {
-                s.dose.amount = v;
+                s.dose = withAmount(s.dose, v);
               },
               'dose',
             )
@@ -65,7 +70,7 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
         <Select
           aria-label="Measure of the dose"
           value={dose.measure}
-          options={[...measures]}
+          options={[...MEASURES]}
           onChange={(measure) =>
             change('change the measure', (s) => {
               s.dose = inMeasure(measure, move);
@@ -82,9 +87,7 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
         <>
           <label htmlFor={`${id}rep`}>Each takes</label>
           <div className={styles.pair}>
-            {dose.repSec === 'breath' ? (
-              <span className={styles.value}>one breath</span>
-            ) : (
+            {typeof dose.repSec === 'number' ? (
               <NumberField
                 id={`${id}rep`}
                 name="One repetition"
@@ -93,7 +96,6 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
                 max={60}
                 step={0.5}
                 precision={1}
-                unit="s"
                 value={dose.repSec}
                 change={(v) =>
                   change(
@@ -105,20 +107,19 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
                   )
                 }
               />
+            ) : (
+              <span className={styles.value}>each</span>
             )}
-            <label className={styles.inline} htmlFor={`${id}breath`}>
-              <Switch
-                id={`${id}breath`}
-                size="small"
-                checked={dose.repSec === 'breath'}
-                onChange={(on) =>
-                  change('change the tempo', (s) => {
-                    if (s.dose.measure === 'reps') s.dose.repSec = on ? 'breath' : 4;
-                  })
-                }
-              />
-              one a breath
-            </label>
+            <Select
+              aria-label="What each repetition goes by"
+              value={typeof dose.repSec === 'number' ? 'seconds' : dose.repSec}
+              options={REP_BY}
+              onChange={(by) =>
+                change('change the tempo', (s) => {
+                  if (s.dose.measure === 'reps') s.dose.repSec = by === 'seconds' ? 4 : (by as BreathRep);
+                })
+              }
+            />
           </div>
         </>
       )}

@@ -17,6 +17,7 @@ import { ChainFields } from './ChainFields';
 import { DoseFields } from './DoseFields';
 import { FitFields } from './FitFields';
 import styles from './inspector.module.css';
+import { MoreDose } from './MoreDose';
 import { OwnWords } from './OwnWords';
 import { PositionField } from './PositionField';
 import { RungField } from './RungField';
@@ -96,6 +97,15 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       {move.rungs.length > 1 && <RungField step={step} move={move} change={actions.change} />}
       {!move.onlyWords && (
         <DoseFields step={step} move={move} whole={brk.wholeBreaths} change={actions.change} />
+      )}
+      {!move.onlyWords && (
+        <MoreDose
+          step={step}
+          move={move}
+          pace={brk.pace}
+          chained={chain !== undefined}
+          change={actions.change}
+        />
       )}
       <PositionField step={step} move={move} change={actions.change} />
       {chain && <ChainFields store={store} chain={chain} />}

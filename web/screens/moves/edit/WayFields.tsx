@@ -1,5 +1,5 @@
 import type { Move } from '@kotabi/core/model';
-import { Checkbox, Form, Input, InputNumber, Radio, Select } from 'antd';
+import { Form, Input, InputNumber, Radio, Select } from 'antd';
 import styles from './edit.module.css';
 import { options } from './options';
 import type { Values } from './values';
@@ -73,8 +73,17 @@ export const WayFields = ({ value }: { value: Move }) => {
         {measure === 'reps' && (
           <Form.Item label="Each repetition">
             <div className="bar" style={{ flexWrap: 'nowrap' }}>
-              <Form.Item name="breathReps" valuePropName="checked" noStyle>
-                <Checkbox>one breath</Checkbox>
+              <Form.Item name="breathReps" noStyle>
+                <Select
+                  aria-label="What each repetition goes by"
+                  options={[
+                    { value: null, label: 'seconds' },
+                    { value: 'half a breath', label: 'half a breath' },
+                    { value: 'breath', label: 'one breath' },
+                    { value: 'two breaths', label: 'two breaths' },
+                  ]}
+                  style={{ width: 130 }}
+                />
               </Form.Item>
               {!breathReps && (
                 <Form.Item name="repSec" noStyle>

@@ -1,4 +1,4 @@
-import type { Motion, Move, Rung } from '@kotabi/core/model';
+import type { BreathRep, Motion, Move, Rung } from '@kotabi/core/model';
 
 /** A move as the form holds it: flat, with lists as lists and lines as text. */
 export interface Values {
@@ -30,7 +30,8 @@ export interface Values {
   usual: number | null;
   most: number | null;
   repSec: number | null;
-  breathReps: boolean;
+  /** The breaths of a repetition; null where it goes by seconds. */
+  breathReps: BreathRep | null;
   going: Move['breath']['going'];
   say: string;
   again: string;
@@ -63,8 +64,8 @@ export const toValues = (m: Move): Values => {
     least: m.dose.least,
     usual: usual.amount,
     most: m.dose.most,
-    repSec: usual.measure === 'reps' && usual.repSec !== 'breath' ? usual.repSec : 4,
-    breathReps: usual.measure === 'reps' && usual.repSec === 'breath',
+    repSec: usual.measure === 'reps' && typeof usual.repSec === 'number' ? usual.repSec : 4,
+    breathReps: usual.measure === 'reps' && typeof usual.repSec === 'string' ? usual.repSec : null,
     going: m.breath.going,
     say: m.cues.say,
     again: m.cues.again ?? '',
@@ -97,7 +98,7 @@ export const fromValues = (
   const amount = v.usual;
   const usual =
     v.measure === 'reps'
-      ? { measure: v.measure, amount, repSec: v.breathReps ? 'breath' : v.repSec }
+      ? { measure: v.measure, amount, repSec: v.breathReps ?? v.repSec }
       : { measure: v.measure, amount };
   return {
     ...rest,
