@@ -11,11 +11,17 @@ const made = new WeakMap<Move, Map<string, Cues>>();
 /**
  * All words of a move on a rung (the usual one when left out), in the position in which it is done (its own when left out):
  * the rung's, else the move's. Standing, a seated move has other words where the seat is spoken of: the rung's own,
- * else the move's, unless the rung says that line in its own words anyway.
+ * else the move's, unless the rung says that line in its own words anyway. `oneByOne`: a move that usually goes from side
+ * to side is done on one side first, and then on the other.
  */
-export const cuesOf = (move: Move, rungName?: string, position: Position = move.position): Cues => {
+export const cuesOf = (
+  move: Move,
+  rungName?: string,
+  position: Position = move.position,
+  oneByOne = false,
+): Cues => {
   const rung = rungOf(move, rungName);
-  const key = `${rung?.name ?? ''}|${position}`;
+  const key = `${rung?.name ?? ''}|${position}|${oneByOne}`;
   const known = made.get(move)?.get(key);
   if (known) return known;
   const own = ownOf(rung);
@@ -25,6 +31,8 @@ export const cuesOf = (move: Move, rungName?: string, position: Position = move.
     ...(upright && ownOf(move.standing)),
     ...own,
     ...(upright && ownOf(rung?.standing)),
+    ...(oneByOne && ownOf(move.oneByOne)),
+    ...(oneByOne && ownOf(rung?.oneByOne)),
   };
   const ofMove = made.get(move) ?? new Map<string, Cues>();
   made.set(move, ofMove.set(key, cues));

@@ -117,3 +117,44 @@ describe('leading', () => {
       { numRuns: 100, seed: 7 },
     ));
 });
+
+describe('doses that end otherwise than by the clock', () => {
+  const held = (dose: object) =>
+    compile(brk([step('a', { dose: { measure: 'seconds', amount: 20, ...dose } })]), [
+      move('a', { ways: each(), cues: cues(14, 4) }),
+    ]);
+  const open = held({ open: true });
+  const range = held({ to: 25 });
+  const at = (line: typeof open, sec: number) =>
+    advance(
+      line,
+      advance(line, start(readyToLead(line), T0), T0 + COUNT_IN_MS),
+      T0 + COUNT_IN_MS + sec * 1000,
+    );
+
+  it('an open hold waits for the instructor, and what it really lasted is kept for each side', () => {
+    const waiting = at(open, 6 + 50);
+    expect(viewOf(open, waiting)).toMatchObject({
+      part: { kind: 'work', side: 'left', open: true },
+      count: { value: 50, unit: 'held' },
+      remainingMs: 0,
+    });
+    const on = skip(open, waiting, T0 + COUNT_IN_MS + 56_000);
+    expect(on.doneMs[1]).toBe(50_000);
+    // Back 2, change 4, then the right side, which waits as well: 11 s this time.
+    const right = skip(open, on, T0 + COUNT_IN_MS + (56 + 2 + 4 + 11) * 1000);
+    const work = open.parts.filter((p) => p.kind === 'work').map((p) => right.doneMs[p.index]);
+    expect(work).toEqual([50_000, 11_000]);
+    expect(advance(open, right, T0 + 10 * 60_000).status).toBe('finished');
+  });
+
+  it('a range is led at its lower end, and a press takes both sides to the upper one', () => {
+    expect(viewOf(range, at(range, 6 + 19))).toMatchObject({ count: { value: 1, unit: 'seconds' } });
+    const longer = extendByBreath(range, at(range, 6 + 10), T0 + COUNT_IN_MS + 16_000, 10_000);
+    const works = range.parts.filter((p) => p.kind === 'work');
+    expect(works.map((p) => longer.addedMs[p.index])).toEqual([5000, 5000]);
+    // Beyond the range it is a breath again.
+    const more = extendByBreath(range, longer, T0 + COUNT_IN_MS + 17_000, 10_000);
+    expect(more.addedMs[1]).toBe(15_000);
+  });
+});

@@ -35,9 +35,18 @@ export const readyToLead = (timeline: Timeline): Lead => ({
   addedMs: timeline.parts.map(() => 0),
 });
 
-/** Length of a part as it is led, what was added included; the count-in is part -1. */
-export const ledLengthMs = (timeline: Timeline, lead: Lead, index: number): Milliseconds =>
-  index < 0 ? COUNT_IN_MS : (timeline.parts[index]?.lengthMs ?? 0) + (lead.addedMs[index] ?? 0);
+/** Length of a part as it is led, what was added included; the count-in is part -1. An open hold is as long as it lasts. */
+export const ledLengthMs = (timeline: Timeline, lead: Lead, index: number): Milliseconds => {
+  if (index < 0) return COUNT_IN_MS;
+  const planned = (timeline.parts[index]?.lengthMs ?? 0) + (lead.addedMs[index] ?? 0);
+  return isOpen(timeline, index) && index === lead.index ? Math.max(planned, lead.elapsedMs) : planned;
+};
+
+/** True for a hold that lasts until the instructor goes on. */
+const isOpen = (timeline: Timeline, index: number): boolean => {
+  const part = timeline.parts[index];
+  return part?.kind === 'work' && part.open === true;
+};
 
 /** Accounts for the time since the last reading, through as many parts as it takes. */
 export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
@@ -46,7 +55,10 @@ export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
   let { index, elapsedMs } = lead;
   const doneMs = [...lead.doneMs];
   while (index < timeline.parts.length) {
-    const left = Math.max(0, ledLengthMs(timeline, lead, index) - elapsedMs);
+    // An open hold ends with a key, not with the clock.
+    const left = isOpen(timeline, index)
+      ? Number.POSITIVE_INFINITY
+      : Math.max(0, ledLengthMs(timeline, lead, index) - elapsedMs);
     const spent = Math.min(left, passed);
     if (index >= 0) doneMs[index] = (doneMs[index] ?? 0) + spent;
     if (passed < left) {
@@ -118,8 +130,12 @@ const twinOf = (timeline: Timeline, part: WorkPart): WorkPart | undefined =>
         p.firstRep === part.firstRep,
     );
 
+/** How much longer a press makes it: what is left of a range, else one breath. */
+const moreOf = (part: WorkPart, addedMs: Milliseconds, cycleMs: Milliseconds): Milliseconds =>
+  part.moreMs !== undefined && addedMs < part.moreMs ? part.moreMs - addedMs : cycleMs;
+
 /**
- * Holds on for one more breath. The other side, when it is still to come, gets the same, so that a kind moment
+ * Holds on for one more breath, or, of a range, to its upper end. The other side, when it is still to come, gets the same, so that a kind moment
  * on the first side does not leave the second one short. Only work can be extended.
  */
 export const extendByBreath = (timeline: Timeline, lead: Lead, now: ClockMs, cycleMs: Milliseconds): Lead => {
@@ -127,7 +143,8 @@ export const extendByBreath = (timeline: Timeline, lead: Lead, now: ClockMs, cyc
   const part = timeline.parts[here.index];
   if (!isUnderWay(here) || part?.kind !== 'work') return here;
   const twin = part.side ? twinOf(timeline, part) : undefined;
-  const addedMs = here.addedMs.map((ms, i) => (i === part.index || i === twin?.index ? ms + cycleMs : ms));
+  const more = moreOf(part, here.addedMs[part.index] ?? 0, part.breath?.cycleMs ?? cycleMs);
+  const addedMs = here.addedMs.map((ms, i) => (i === part.index || i === twin?.index ? ms + more : ms));
   return { ...here, addedMs };
 };
 

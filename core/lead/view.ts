@@ -9,8 +9,9 @@ export interface LeadView {
   part: Part | null;
   /** Time left in this part, or of the count-in. */
   remainingMs: Milliseconds;
-  /** The big number: seconds left of a hold, or repetitions left; null when there is nothing to count. */
-  count: { value: number; unit: 'seconds' | 'reps' } | null;
+  /** The big number: seconds left of a hold, repetitions left, or seconds held of an open one; null when there is nothing to
+   * count. */
+  count: { value: number; unit: 'seconds' | 'reps' | 'held' } | null;
   /** Null where the breath is free. */
   breath: BreathState | null;
   /** Time left of the whole break, what was added included. */
@@ -28,6 +29,7 @@ export interface LeadView {
 const countOf = (part: Part, elapsedMs: Milliseconds, lengthMs: Milliseconds): LeadView['count'] => {
   if (part.kind === 'rest') return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };
   if (part.kind !== 'work') return null;
+  if (part.open) return { value: Math.floor(elapsedMs / 1000), unit: 'held' };
   if (part.reps === null) return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };
   const repMs = part.lengthMs / part.reps;
   return { value: Math.max(1, Math.ceil((lengthMs - elapsedMs) / repMs)), unit: 'reps' };

@@ -183,6 +183,8 @@ export const Rung = z.object({
   last: Cue.optional(),
   back: Cue.optional(),
   standing: Standing,
+  /** Words where all of one way is done before the other, of a move that usually goes from side to side. */
+  oneByOne: Cues.partial().optional(),
   /** Positions in which the move can be done, but not on this rung. */
   notIn: z.array(Position).default([]),
   /** How far it goes, as a share of the move's own motion; ignored when it has a figure of its own. */
@@ -242,6 +244,8 @@ export const Move = z
     usualRung: z.string().max(60).optional(),
     cues: Cues,
     standing: Standing,
+    /** Words where all of one way is done before the other, of a move that usually goes from side to side. */
+    oneByOne: Cues.partial().optional(),
     /** What to mind beyond what its demands say by themselves. */
     cautions: z.array(z.string().min(1)).default([]),
     asks: z.array(Ask).default([]),

@@ -5,6 +5,7 @@ import { faceMoves } from './face';
 import { floorMoves } from './floor';
 import { hipMoves } from './hip';
 import { neckMoves } from './neck';
+import { withOneByOne } from './one-by-one';
 import { pauses } from './pauses';
 import { RUNG_WORDS } from './rung-words';
 import { shoulderMoves } from './shoulder';
@@ -51,6 +52,6 @@ export const buildLibrary = (): LibraryData => ({
     ...hipMoves,
     ...faceMoves,
     ...floorMoves,
-  ].map((data) => onFloorToo(Move.parse(withRungWords(data)))),
+  ].map((data) => withOneByOne(onFloorToo(Move.parse(withRungWords(data))))),
   pauses: [...pauses],
 });

@@ -117,6 +117,21 @@ describe('the library', () => {
       }
     });
 
+    it('says one side at a time where that is how it is done', () => {
+      if (ways.pattern !== 'alternate') return expect(move.oneByOne).toBeUndefined();
+      for (const { name } of move.rungs) {
+        const turns = cuesOf(move, name);
+        const whole = cuesOf(move, name, move.position, true);
+        expect(whole.say).not.toBe(turns.say);
+        expect(whole.say).not.toMatch(
+          /\.\.|\b(then (change|the|tip)|change|other way|other pair|other side)\b/i,
+        );
+        expect(whole.say).not.toMatch(/\{coming\} (and come back|to the front)|set (it|both) down/i);
+        expect(whole.again).not.toMatch(/^beginning/i);
+        expect(whole.last).not.toMatch(/\beach\b/i);
+      }
+    });
+
     it('is felt where its ways say: the feel cue names the same side as the ledger', () => {
       for (const rung of ladder(move)) {
         const { feel } = cuesOf(move, rung);

@@ -2,7 +2,7 @@ import { type Break, type Milliseconds, type Move, otherSide, type Side } from '
 import { type Carried, type LaidPart, Layout, type Pass, type Setting } from './layout';
 import { ms } from './lengths';
 import { nextWithin, type Within } from './next';
-import { isPauseStep, sharedSides } from './place';
+import { isPauseStep, sharedSides, takesTurns } from './place';
 import {
   isResolvedChain,
   type ResolvedBreak,
@@ -31,15 +31,6 @@ const passWork = (out: Layout, p: Pass, last = true): void => {
     if (i > 0) out.again(p, 'direction', direction, true);
     out.sets(p, direction, i > 0, last && i === directions.length - 1);
   });
-};
-
-/**
- * True when the ways take turns, one repetition this way and one that way: repetitions of a move that goes from side to side,
- * and of one whose ways are an arm, a hand or a thumb rather than a side. What is held is done whole, one way after the other.
- */
-const takesTurns = ({ step, move: { ways } }: ResolvedStep): boolean => {
-  if (ways.pattern === 'together' || step.dose.measure !== 'reps' || step.oneByOne) return false;
-  return ways.pattern === 'alternate' || ways.pair !== 'side';
 };
 
 const layStep = (

@@ -1,10 +1,18 @@
 import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
 import { cuesOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, wayName } from '../cues';
-import { type Approach, type Break, otherSide, type Position, type Side, type Thing } from '../model';
+import {
+  type Approach,
+  type Break,
+  type Cues,
+  otherSide,
+  type Position,
+  type Side,
+  type Thing,
+} from '../model';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
-import { isPauseStep, positionOf, thingsOf } from './place';
+import { isOneByOne, isPauseStep, positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
 import type { Part, WorkPart } from './timeline';
 
@@ -88,6 +96,11 @@ export class Layout {
     this.carried = { position: to, inHand: needs };
   }
 
+  /** The words of a step where one is now, its ways in turn or one by one. */
+  private cues({ at }: Pass): Cues {
+    return cuesOf(at.move, at.step.rung, this.carried.position, isOneByOne(at));
+  }
+
   /** A cue with the words of this pass. */
   private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
     return resolveCue(
@@ -100,7 +113,7 @@ export class Layout {
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? cuesOf(move, step.rung, this.carried.position).say, direction);
+    const text = this.words(p, step.words ?? this.cues(p).say, direction);
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -110,8 +123,7 @@ export class Layout {
   /** The short cue of a second side or direction, as long as the change takes when `change` is set. */
   again(p: Pass, to: 'side' | 'direction', direction: string | null, change: boolean): void {
     const { pace } = this.setting;
-    const { move, step } = p.at;
-    const { again, turn } = cuesOf(move, step.rung, this.carried.position);
+    const { again, turn } = this.cues(p);
     const cue = (to === 'side' ? again : turn) ?? '';
     const text = this.words(p, cue, direction);
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
@@ -240,7 +252,7 @@ export class Layout {
     fresh: boolean,
     last: boolean,
   ): Wanted[] {
-    const cues = cuesOf(p.at.move, p.at.step.rung, this.carried.position);
+    const cues = this.cues(p);
     const [one] = work;
     const { cycleMs } = this.cycleOf(p.at);
     if (!one) return [];
@@ -319,7 +331,7 @@ export class Layout {
       pace,
       step.wholeBreaths ?? this.setting.wholeBreaths,
     );
-    const text = this.words(p, step.words ?? cuesOf(move, step.rung, this.carried.position).say, null);
+    const text = this.words(p, step.words ?? this.cues(p).say, null);
     this.push(p, {
       kind: 'work',
       lengthMs,

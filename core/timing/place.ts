@@ -36,6 +36,19 @@ export const positionOf = ({ step, move }: ResolvedStep, before?: Position): Pos
   return stays ? before : move.position;
 };
 
+/**
+ * True when the ways take turns, one repetition this way and one that way: repetitions of a move that goes from side to side,
+ * and of one whose ways are an arm, a hand or a thumb rather than a side. What is held is done whole, one way after the other.
+ */
+export const takesTurns = ({ step, move: { ways } }: ResolvedStep): boolean => {
+  if (ways.pattern === 'together' || step.dose.measure !== 'reps' || step.oneByOne) return false;
+  return ways.pattern === 'alternate' || ways.pair !== 'side';
+};
+
+/** True where a move that usually goes from side to side is done on one side first, and then on the other. */
+export const isOneByOne = (at: ResolvedStep): boolean =>
+  at.move.ways.pattern === 'alternate' && !takesTurns(at);
+
 /** True for what asks nobody to move or to take anything: a rest, a note, a look round. */
 export const isPauseStep = ({ move }: ResolvedStep): boolean => move.kind === 'pause';
 

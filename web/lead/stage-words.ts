@@ -17,8 +17,10 @@ export const countUnit = (view: Pick<LeadView, 'count' | 'part' | 'remainingMs'>
   const { count, part, remainingMs } = view;
   if (!count) return '';
   if (count.unit === 'reps') return count.value === 1 ? 'last one' : 'to go';
+  if (count.unit === 'held') return `${count.value === 1 ? 'second' : 'seconds'} held · → goes on`;
   const unit = count.value === 1 ? 'second' : 'seconds';
-  if (part?.kind !== 'work' || !part.breath) return unit;
+  const range = part?.kind === 'work' && part.moreMs ? ` · ↑ for ${Math.round(part.moreMs / 1000)} more` : '';
+  if (part?.kind !== 'work' || !part.breath || range) return unit + range;
   const left = Math.ceil(remainingMs / part.breath.cycleMs);
   if (left === 1) return `${unit} · last breath`;
   return left === 2 ? `${unit} · one more breath after this` : unit;
