@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Break, Move, type MoveLookup, stepsOf } from '../model';
+import { Break, type FieldProblem, idleTokens, Move, type MoveLookup, type Step, stepsOf } from '../model';
 import { doubledMoves } from './doubled';
 import { type PlacedProblem, readJson } from './json-text';
 
@@ -25,6 +25,38 @@ export const writeBreakFile = (brk: Break, lookup: MoveLookup): string => {
   return `${JSON.stringify(file, null, 2)}\n`;
 };
 
+/** Every step of a break with its place in it. */
+const placesOf = (brk: Break): { path: string; step: Step }[] =>
+  brk.items.flatMap((item, i) =>
+    item.type === 'step'
+      ? [{ path: `items.${i}`, step: item }]
+      : [
+          ...item.links.map((step, n) => ({ path: `items.${i}.links.${n}`, step })),
+          ...(item.between ?? []).map((step, n) => ({ path: `items.${i}.between.${n}`, step })),
+        ],
+  );
+
+/** What of a step its move does not know: a rung that is not there, a token that means nothing. */
+const stepProblems = (step: Step, move: Move): FieldProblem[] => {
+  const rungs = move.rungs.map((r) => r.name);
+  const [idle] = step.words === undefined ? [] : idleTokens(step.words, move);
+  const noRung = step.rung !== undefined && !rungs.includes(step.rung);
+  return [
+    ...(noRung
+      ? [
+          {
+            path: 'rung',
+            message: `“${move.name}” has no rung “${step.rung}”; its rungs are ${rungs.join(', ') || 'none'}`,
+            value: step.rung,
+          },
+        ]
+      : []),
+    ...(idle
+      ? [{ path: 'words', message: `{${idle}} means nothing in “${move.name}”`, value: step.words }]
+      : []),
+  ];
+};
+
 /**
  * Reads a break file. Anything wrong is named with its place in the text; nothing is guessed. Moves that steps
  * use but the file does not hold are a problem too, unless `lookup` knows them.
@@ -48,7 +80,12 @@ export const readBreakFile = (text: string, lookup: MoveLookup = () => undefined
         }),
       ),
     };
-  return { ok: true, file };
+  const find = (id: string): Move | undefined => file.moves.find((m) => m.id === id) ?? lookup(id);
+  const problems = placesOf(file.break).flatMap(({ path, step }) => {
+    const move = find(step.moveId);
+    return move ? stepProblems(step, move).map((p) => at({ ...p, path: `break.${path}.${p.path}` })) : [];
+  });
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, file };
 };
 
 /** JSON Schema of the break file, made from the one source of its shape. */

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { WebVTTParser } from 'webvtt-parser';
 import { stepOf } from '../library';
 import { library, moveLookup } from '../library/all';
-import { Break, Limit, Thing } from '../model';
+import { Break, Limit, Move, stepsOf, Thing } from '../model';
 import { answerFor } from '../needs';
 import { arbBreak } from '../testing/arbitrary';
 import { brk, each, lookupIn, move, step } from '../testing/build';
@@ -103,6 +103,54 @@ describe('break file', () => {
     expect(problem).toMatchObject({
       path: 'moves.0.cues.again',
       message: 'a two-way move needs a second-side cue',
+    });
+  });
+});
+
+describe('a break file with slips', () => {
+  const turn = moveLookup()('ear-to-shoulder') ?? expect.fail();
+  const fileOf = (more: object): string => {
+    const one = { ...stepOf(turn, 's'), ...more };
+    return JSON.stringify(
+      { format: 'kotabi-break', version: 4, break: { ...brk([]), items: [one] }, moves: [turn] },
+      null,
+      2,
+    );
+  };
+  const problems = (more: object) => {
+    const read = readBreakFile(fileOf(more));
+    return read.ok ? [] : read.problems;
+  };
+
+  it('is refused where a rung is not one of the move, with its place', () => {
+    const [problem] = problems({ rung: 'gravitty' });
+    expect(problem).toMatchObject({ path: 'break.items.0.rung', value: 'gravitty' });
+    expect(problem?.message).toContain('its rungs are gravity');
+    expect(fileOf({ rung: 'gravitty' }).split('\n')[(problem?.line ?? 0) - 1]).toContain('gravitty');
+  });
+
+  it('is refused where braces mean nothing, in a step or in a move', () => {
+    expect(problems({ words: 'Lean to the {sidde}.' })[0]).toMatchObject({ path: 'break.items.0.words' });
+    expect(problems({ words: 'Circle {direction}.' })[0]?.message).toBe(
+      '{direction} means nothing in “Ear toward the shoulder”',
+    );
+    expect(problems({ words: 'Lean to the {side}, {tall}.' })).toEqual([]);
+    expect(
+      Move.safeParse({ ...turn, cues: { ...turn.cues, say: '{direction} it goes' } }).error?.issues[0],
+    ).toMatchObject({
+      path: ['cues', 'say'],
+      message: '{direction} means nothing in this move: it has no two directions',
+    });
+  });
+
+  it('of the new doses reads back as it was written, and a range that runs backward is refused', () => {
+    const dose = { measure: 'reps', amount: 4, repSec: 'two breaths', holdSec: 3, to: 6 };
+    const more = { dose, breath: { breathsPerMinute: 5 }, oneByOne: true, meant: 'only this side today' };
+    const read = readBreakFile(fileOf(more));
+    expect(read.ok && stepsOf(read.file.break)[0]).toMatchObject(more);
+    expect(problems({ dose: { ...dose, to: 4 } })[0]).toMatchObject({
+      path: 'break.items.0.dose.to',
+      value: 4,
     });
   });
 });

@@ -3,6 +3,7 @@ import { SomeAnswers } from './approach';
 import { Dose } from './dose';
 import { Area, Position } from './move';
 import { defaultPace, Pace } from './pace';
+import { withKnownTokens } from './tokens';
 import { Id, Line, Lines, Side } from './units';
 
 /** One move within a break, with its dose and its sides. */
@@ -41,7 +42,7 @@ export const Step = z.object({
   /** Why one way or one direction only is meant, so that it owes the other nothing. */
   meant: Lines(300).trim().min(1).optional(),
   /** Set-up words of its own, instead of the move's. A spoken note has nothing else. */
-  words: Lines(600).trim().min(1).optional(),
+  words: withKnownTokens(Lines(600).trim().min(1)).optional(),
   /** The dose stays as it is when the break is fitted to its slot. */
   locked: z.boolean().optional(),
   /** Never left out when the break is fitted to its slot. */

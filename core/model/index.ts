@@ -17,6 +17,7 @@ export * from './pace';
 export * from './pose';
 export * from './problem';
 export * from './session';
+export * from './tokens';
 export * from './units';
 export * from './use';
 export * from './week';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DoseBand } from './dose';
 import { Motion } from './pose';
+import { idleTokens, type Token, withKnownTokens } from './tokens';
 import { Id, Line, Lines } from './units';
 
 /** What a move does in a break, in the order in which a break runs. */
@@ -95,7 +96,7 @@ export const Thing = z.enum([
 ]);
 export type Thing = z.infer<typeof Thing>;
 
-const Cue = Lines(600).trim().min(1);
+const Cue = withKnownTokens(Lines(600).trim().min(1));
 
 const Together = z.object({
   /** Midline, or both sides at once. */
@@ -208,6 +209,15 @@ export type BreathPairing = z.infer<typeof BreathPairing>;
 export const Space = z.enum(['own chair', 'arms out', 'leg ahead', 'a step about', 'floor']);
 export type Space = z.infer<typeof Space>;
 
+/** What a move lacks where a token of its words means nothing. */
+const IDLE: Partial<Record<Token, string>> = {
+  side: 'two sides',
+  other: 'two sides',
+  direction: 'two directions',
+  going: 'breath that goes with it',
+  coming: 'breath that goes with it',
+};
+
 /** One move of the library or of the instructor's own. */
 export const Move = z
   .object({
@@ -270,6 +280,21 @@ export const Move = z
         path: ['cues', 'turn'],
         message: 'a move with directions needs a cue for the second',
       });
+    const wordsOf: [path: (string | number)[], words: object | undefined][] = [
+      [['cues'], move.cues],
+      [['standing'], move.standing],
+      ...move.rungs.map((rung, i): [(string | number)[], object] => [['rungs', i], rung]),
+    ];
+    for (const [path, words] of wordsOf)
+      for (const [role, text] of Object.entries(words ?? {})) {
+        const [idle] = typeof text === 'string' ? idleTokens(text, move) : [];
+        if (idle)
+          ctx.addIssue({
+            code: 'custom',
+            path: [...path, role],
+            message: `{${idle}} means nothing in this move: it has no ${IDLE[idle]}`,
+          });
+      }
     const names = move.rungs.map((r) => r.name);
     if (new Set(names).size < names.length)
       ctx.addIssue({ code: 'custom', path: ['rungs'], message: 'each rung needs a name of its own' });

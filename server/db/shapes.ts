@@ -1,3 +1,5 @@
+import { TOKENS } from '@kotabi/core/model';
+
 /** A kept thing as the database gives it, in some shape that it once had. */
 type Data = Record<string, unknown>;
 /** Brings a thing from one shape to the next. */
@@ -30,6 +32,46 @@ const cleaned = (value: unknown, key = ''): unknown => {
 };
 const clean: Upgrade = (data) => cleaned(data) as Data;
 
+/** Braces in words that mean nothing, which were let in once: they stay readable, as brackets. */
+const plainBraces = (text: string, sided: boolean): string =>
+  text.replace(/\{([^{}]*)\}/g, (whole, name: string) => {
+    const token = name.toLowerCase();
+    const known = TOKENS.some((t) => t === token) && (sided || (token !== 'side' && token !== 'other'));
+    return known ? whole : `(${name})`;
+  });
+
+const inWords = (value: unknown, sided: boolean): unknown => {
+  if (typeof value === 'string') return plainBraces(value, sided);
+  if (Array.isArray(value)) return value.map((one) => inWords(one, sided));
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(Object.entries(value).map(([key, own]) => [key, inWords(own, sided)]));
+};
+const moveWords: Upgrade = (data) => {
+  const sided = (data.ways as { pattern?: string } | undefined)?.pattern !== 'together';
+  return {
+    ...data,
+    cues: inWords(data.cues, sided),
+    ...(data.rungs ? { rungs: inWords(data.rungs, sided) } : {}),
+  };
+};
+
+/** Rungs that have another name now. */
+const RENAMED: Record<string, Record<string, string>> = { 'heel-raises': { seated: 'only the heels' } };
+const breakSteps: Upgrade = (data) => {
+  const step = (s: Data): Data => {
+    const rung = RENAMED[String(s.moveId)]?.[String(s.rung)];
+    return {
+      ...s,
+      ...(typeof s.words === 'string' && { words: plainBraces(s.words, true) }),
+      ...(rung !== undefined && { rung }),
+    };
+  };
+  const items = (data.items as Data[] | undefined)?.map((item) =>
+    Array.isArray(item.links) ? { ...item, links: (item.links as Data[]).map(step) } : step(item),
+  );
+  return { ...data, ...(items && { items }) };
+};
+
 /**
  * How each kind of kept thing is brought up to date, step by step: the first entry leads from rows that were kept
  * before shapes were numbered (0) to shape 1, the next one to 2, and so on. What is only new and has a default needs
@@ -42,8 +84,8 @@ export const UPGRADES = {
     (data) => ({ ...data, limits: data.limits ?? [], consent: data.consent ?? data.note !== '' }),
     clean,
   ],
-  move: [same, clean],
-  break: [same, clean],
+  move: [same, clean, moveWords],
+  break: [same, clean, breakSteps],
   week: [same, clean],
   calendar: [same, clean],
   session: [same, clean],

@@ -43,6 +43,26 @@ describe('rows of every shape that was ever kept', () => {
       if (Array.isArray(data[key])) expect(value[key]).toHaveLength((data[key] as unknown[]).length);
   });
 
+  it('keep words with a slip in braces, as brackets, and follow a rung to its new name', () => {
+    const move = upToDate('move', 2, {
+      ways: { pattern: 'together' },
+      cues: { say: 'To the {side}, {sidde}, by the {outlet}.' },
+    }) as { cues: { say: string } };
+    expect(move.cues.say).toBe('To the (side), (sidde), by the {outlet}.');
+    const brk = upToDate('break', 2, {
+      items: [
+        { moveId: 'heel-raises', rung: 'seated', words: 'Up {now}.' },
+        { links: [{ moveId: 'x', words: 'The {side} {arm}.' }] },
+      ],
+    });
+    expect(brk).toEqual({
+      items: [
+        { moveId: 'heel-raises', rung: 'only the heels', words: 'Up (now).' },
+        { links: [{ moveId: 'x', words: 'The {side} (arm).' }] },
+      ],
+    });
+  });
+
   it('from a newer program are refused in a sentence', () => {
     expect(() => upToDate('person', shapeOf('person') + 1, {})).toThrow('was kept by a newer Kotabi');
   });

@@ -4,7 +4,7 @@ import { FlipHorizontal2, Pause, Play, SkipBack, SkipForward, Square, Wind } fro
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { MovingTide } from '../tide/Tide';
-import { countdown, minSec } from '../words/time';
+import { minSec } from '../words/time';
 import { Ask } from './Ask';
 import { Button } from './Button';
 import styles from './lead.module.css';
@@ -46,7 +46,7 @@ export const Stage = ({ data, timed, store, mirror, setMirror, awake }: Props) =
     count: view.count && view.part ? shownCount(view.count, view.part, counting) : null,
     unit: countUnit(view),
     seconds: Math.ceil(view.remainingMs / 1000),
-    left: countdown(view.leftMs),
+    left: minSec(view.leftMs),
     breath: view.breath?.phase ?? null,
     line: view.line?.text ?? '',
     next: nextLine(view.next),

@@ -2,22 +2,22 @@ import type { Milliseconds, MinuteOfDay } from '@kotabi/core/model';
 
 const two = (n: number): string => String(n).padStart(2, '0');
 
-/** A length as minutes and seconds, `6:56`; tenths only where there are any, `6:56.5`. */
-export const minSec = (ms: Milliseconds): string => {
-  const tenths = Math.round(ms / 100);
-  const seconds = Math.floor(tenths / 10);
-  const rest = tenths % 10;
-  return `${Math.floor(seconds / 60)}:${two(seconds % 60)}${rest ? `.${rest}` : ''}`;
-};
+/** A length in whole seconds, begun ones counted: what is told is never shorter than it is. */
+export const wholeSec = (ms: Milliseconds): number => Math.ceil(ms / 1000);
 
-/** A length in whole seconds, rounded up, as minutes and seconds: for clocks that run down. */
-export const countdown = (ms: Milliseconds): string => minSec(Math.ceil(ms / 1000) * 1000);
+/** A length as minutes and whole seconds, `6:56`. */
+export const minSec = (ms: Milliseconds): string =>
+  `${Math.floor(wholeSec(ms) / 60)}:${two(wholeSec(ms) % 60)}`;
+
+/** A length that may be longer, `6:10` or `6:10 to 7:00`. */
+export const minSecTo = (ms: Milliseconds, mostMs: Milliseconds): string =>
+  mostMs > ms ? `${minSec(ms)} to ${minSec(mostMs)}` : minSec(ms);
 
 /** Seconds with their unit, `12.5 s`. */
 export const seconds = (ms: Milliseconds): string => `${Number((ms / 1000).toFixed(1))} s`;
 
-/** A length for reading: seconds below a minute and a half, minutes and seconds from there. */
-export const length = (ms: Milliseconds): string => (ms < 90_000 ? seconds(ms) : `${minSec(ms)} min`);
+/** A length for reading: whole seconds below a minute and a half, minutes and seconds from there. */
+export const length = (ms: Milliseconds): string => (ms < 90_000 ? `${wholeSec(ms)} s` : `${minSec(ms)} min`);
 
 /** A time of day, `09:05`; of a shift over midnight the time on the next day. */
 export const clock = (minute: MinuteOfDay): string => {

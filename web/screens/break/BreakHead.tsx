@@ -1,5 +1,6 @@
 import { type Approach, Break, type Move, type MoveLookup } from '@kotabi/core/model';
 import type { Audience, Reviewed } from '@kotabi/core/review';
+import { mostMs } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
@@ -179,6 +180,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         <Gauge
           slotSec={brk.slotSec}
           totalMs={timed.ok ? timed.timeline.totals.totalMs : 0}
+          mostMs={timed.ok ? mostMs(timed.timeline) : 0}
           setSlot={(slotSec) =>
             edit(
               'change the slot',

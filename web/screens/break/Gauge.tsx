@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { length, minSec } from '../../words/time';
+import { length, minSec, minSecTo, wholeSec } from '../../words/time';
 import styles from './break.module.css';
 
 const NumberField = lazy(() => import('../../fields/NumberField').then((m) => ({ default: m.NumberField })));
@@ -7,26 +7,33 @@ const NumberField = lazy(() => import('../../fields/NumberField').then((m) => ({
 interface Props {
   slotSec: number;
   totalMs: number;
+  /** With every range at its upper end. */
+  mostMs: number;
   setSlot: (slotSec: number) => void;
 }
 
 /** How much of the slot is used, and by how much it is over or under. */
-export const Gauge = ({ slotSec, totalMs, setSlot }: Props) => {
+export const Gauge = ({ slotSec, totalMs, mostMs, setSlot }: Props) => {
   const slotMs = slotSec * 1000;
   const over = totalMs > slotMs;
   const share = Math.min(1, totalMs / slotMs);
+  const most = Math.min(1, mostMs / slotMs);
+  // In whole seconds, so that what is used and what is left come to the slot.
+  const offMs = Math.abs(slotSec - wholeSec(totalMs)) * 1000;
+  const rest = over ? `${length(offMs)} over` : `${length(offMs)} left`;
   return (
     <div className={styles.gaugeBox}>
       <div
         className={`${styles.gauge} ${over ? styles.over : ''}`}
         role="img"
-        aria-label={`${minSec(totalMs)} of ${minSec(slotMs)}, ${over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}`}
+        aria-label={`${minSecTo(totalMs, mostMs)} of ${minSec(slotMs)}, ${rest}`}
       >
+        {most > share && <div className={styles.upTo} style={{ width: `${most * 100}%` }} />}
         <div className={styles.fill} style={{ width: `${share * 100}%` }} />
         {over && <div className={styles.mark} style={{ left: `${(slotMs / totalMs) * 100}%` }} />}
       </div>
       <span className="tabular">
-        <b>{minSec(totalMs)}</b> of
+        <b>{minSecTo(totalMs, mostMs)}</b> of
       </span>
       <Suspense fallback={<span className={`tabular ${styles.slotComes}`}>{slotSec / 60} min</span>}>
         <NumberField
@@ -40,9 +47,7 @@ export const Gauge = ({ slotSec, totalMs, setSlot }: Props) => {
           change={(v) => setSlot(Math.round(v * 60))}
         />
       </Suspense>
-      <span className={over ? styles.overText : 'muted'}>
-        {over ? `${length(totalMs - slotMs)} over` : `${length(slotMs - totalMs)} left`}
-      </span>
+      <span className={over ? styles.overText : 'muted'}>{rest}</span>
     </div>
   );
 };

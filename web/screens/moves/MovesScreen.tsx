@@ -156,7 +156,8 @@ export const MovesScreen = () => {
             { value: 'back', label: 'sitting back' },
             { value: 'edge', label: 'front edge' },
             { value: 'standing', label: 'standing' },
-            { value: 'floor', label: 'on the floor' },
+            { value: 'floor', label: 'lying on the floor' },
+            { value: 'floor seat', label: 'sitting on the floor' },
           ]}
         />
         <Checkbox checked={f.own} onChange={(e) => set({ own: e.target.checked })}>

@@ -9,7 +9,10 @@ const filtered = (more: Partial<Filters>, fit: Parameters<typeof filterMoves>[2]
 describe('the filters of the library', () => {
   it('show seated moves until standing or the floor is asked for', () => {
     for (const m of filtered({})) expect(['back', 'edge']).toContain(m.position);
-    expect(filtered({ positions: ['floor'] }).every((m) => m.position === 'floor')).toBe(true);
+    for (const m of filtered({ positions: ['floor'] })) expect([m.position, ...m.alsoIn]).toContain('floor');
+    const sitting = filtered({ positions: ['floor seat'] }).map((m) => m.id);
+    expect(sitting).toContain('ear-to-shoulder');
+    expect(sitting).not.toContain('hover');
     expect(filtered({ positions: ['back', 'edge', 'standing', 'floor'] })).toHaveLength(library.length);
   });
 
