@@ -85,6 +85,8 @@ export const approachQuestions: readonly Question[] = [
     'From the neck to the feet; nothing is forgotten.',
     'Begins where the work was done.',
     'Begins in the middle and goes outward.',
+    'Opens the chest before the neck.',
+    'Goes where it is needed; the order is never remarked on.',
   ]),
   question('warmUp', 'Before holds', [
     'Each area is moved before it is held.',

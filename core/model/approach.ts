@@ -18,7 +18,9 @@ export const Approach = z.object({
     .enum(['nose in, nose out', 'nose in, mouth out', 'nose in, pursed lips out'])
     .default('nose in, mouth out'),
   rounding: z.enum(['exhale rounds', 'inhale rounds']).default('exhale rounds'),
-  order: z.enum(['head down', 'hands first', 'breath and spine outward']).default('head down'),
+  order: z
+    .enum(['head down', 'hands first', 'breath and spine outward', 'chest first', 'mixed'])
+    .default('head down'),
   warmUp: z.enum(['mobilise first', 'walk first', 'none']).default('mobilise first'),
   elbow: z.enum(['locked', 'straight but soft']).default('straight but soft'),
   turning: z.enum(['exhale into the turn', 'inhale into the turn']).default('exhale into the turn'),

@@ -28,6 +28,19 @@ export type Finding = {
   | { code: 'linkForgotten'; move: string; missing: Side }
   | { code: 'unequalSides'; move: string; short: Side; byMs: number }
   | { code: 'oneDirectionOnly'; move: string; missing: string }
+  | { code: 'unequalDirections'; move: string; short: string; byMs: number }
+  | { code: 'closeEarly'; move: string; after: string }
+  | { code: 'thirdVisit'; move: string; area: Area; visits: number }
+  | { code: 'areaFarBeyond'; area: Area; heldMs: number; least: Area; leastMs: number }
+  | { code: 'wristOneWay'; move: string; way: 'up' | 'down' }
+  | { code: 'headDownLong'; move: string; lengthMs: number }
+  | { code: 'pauseOneSide'; move: string; side: Side }
+  | { code: 'unannounced'; move: string; what: 'standing' | 'the floor' | 'castors' }
+  | { code: 'thingUnused'; thing: Thing }
+  | { code: 'wordsDose'; move: string; said: string; done: string }
+  | { code: 'wordsSide'; move: string; said: Side; led: Side }
+  | { code: 'wordsPart'; move: string; said: string }
+  | { code: 'wordsClaim'; said: string }
   | { code: 'notMobilised'; move: string; area: Area; holdMs: number }
   | { code: 'strongFirst'; move: string; rung: string; later: string }
   | { code: 'largeFirst'; move: string; later: string }
@@ -91,7 +104,15 @@ const detail = (f: Finding): string => {
     case 'leftIdle':
       return f.who;
     case 'thingLate':
+    case 'thingUnused':
       return f.thing;
+    case 'unannounced':
+      return f.what;
+    case 'wordsClaim':
+      return f.said;
+    case 'areaFarBeyond':
+    case 'thirdVisit':
+      return f.area;
     case 'cueTooLong':
       return f.during;
     default:

@@ -8,6 +8,7 @@ import {
   type MoveLookup,
   type Step,
 } from '../model';
+import { STANDING_WORDS } from '../review/rules/room/announced';
 
 /** A break to begin with: what it is called, when it is for, and what is in it. */
 export interface Start {
@@ -135,6 +136,7 @@ export const starts: readonly Start[] = [
     slotSec: 900,
     more: { targets: ['neck', 'chest', 'upper back', 'low back', 'hip'] },
     items: [
+      ['pause-note', { words: STANDING_WORDS }],
       ['sit-tall', { position: 'edge' }],
       ['slow-breaths', { position: 'edge', dose: 3 }],
       ['chin-nod', { position: 'edge' }],

@@ -13,6 +13,7 @@ import {
   withAmount,
 } from '../model';
 import { rangeOf } from '../review/poses';
+import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
 import type { Candidate } from './candidates';
 
@@ -127,10 +128,14 @@ export const arrange = (
     ...(move.position !== position && { position }),
   });
   const inSeries = (steps: Item[]): Item[] => (approach.sides === 'chain' ? asSeries(steps, chosen) : steps);
-  const notes = things.flatMap((thing): Step[] => {
-    const note = lookup('pause-note');
-    return note ? [{ ...stepOf(note, `note-${thing}`), words: announcement(thing) }] : [];
-  });
+  const told: [name: string, words: string][] = [
+    ...things.map((thing): [string, string] => [thing, announcement(thing)]),
+    ...(stand ? [['standing', STANDING_WORDS] as [string, string]] : []),
+  ];
+  const note = lookup('pause-note');
+  const notes = told.flatMap(([name, words]): Step[] =>
+    note ? [{ ...stepOf(note, `note-${name}`), words }] : [],
+  );
   return {
     ...brk,
     // Standing at the end is what was asked for, whatever is usual.

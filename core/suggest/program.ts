@@ -1,6 +1,7 @@
-import { type Break, defaultPace, type Thing } from '../model';
+import { type Break, defaultPace, goesByBreath, type Thing } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import { SHORT_SLOT_SEC } from '../review/rules/order/frame';
+import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
 import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot/slot';
 import type { Column, Program, Row } from '../solver';
@@ -37,9 +38,7 @@ export interface SuggestProgram extends Program {
 }
 
 const leadsBreath = ({ move, step }: Candidate): boolean =>
-  move.kind === 'breathe' ||
-  step.dose.measure === 'breaths' ||
-  (step.dose.measure === 'reps' && step.dose.repSec === 'breath');
+  move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);
 
 /** What a second of a candidate counts toward its area. */
 const worth = ({ move }: Candidate): number =>
@@ -198,7 +197,7 @@ export const suggestProgram = (
   const time: (readonly [number, number])[] = [
     ...those(any, (c, dose) => dose.lengthMs / 1000 + placing(c)),
     [edgeColumn, positionMs('back', 'edge') / 1000],
-    [standColumn, positionMs('back', 'standing') / 1000],
+    [standColumn, (positionMs('back', 'standing') + sayMs(STANDING_WORDS, brk.pace ?? defaultPace)) / 1000],
     ...[...thingColumns].map(
       ([t, x]) => [x, sayMs(announcement(t), brk.pace ?? defaultPace) / 1000] as const,
     ),

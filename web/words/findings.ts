@@ -43,6 +43,61 @@ const say: Say = {
     title: `${move}: never goes ${missing}`,
     why: `Ten one way need ten the other way. ${common}`,
   }),
+  unequalDirections: ({ move, short, byMs }) => ({
+    title: `${move}: ${short} gets ${length(byMs)} less`,
+    why: `Directions owe each other the same, like sides; uneven on purpose wants a reason. ${common}`,
+  }),
+  closeEarly: ({ move, after }) => ({
+    title: `${move} closes the break, and ${after} comes after it`,
+    why: `An ending in the middle is not noticed as one. Put it at the end. ${common}`,
+  }),
+  thirdVisit: ({ move, area, visits }) => ({
+    title: `${move}: the ${visits === 3 ? 'third' : `${visits}th`} time for the ${area}`,
+    why: `Moved once and held once is a clear way through the body; going back again is to and fro. ${common}`,
+  }),
+  areaFarBeyond: ({ area, heldMs, least, leastMs }) => ({
+    title: `The ${area} gets ${length(heldMs)}, the ${least} only ${length(leastMs)}`,
+    why: `The break is for both. ${common}`,
+  }),
+  wristOneWay: ({ move, way }) => ({
+    title: `${move}: the wrists are bent with the fingers ${way} only`,
+    why: `Both sides of the forearm have worked all day. ${common}`,
+  }),
+  headDownLong: ({ move, lengthMs }) => ({
+    title: `${move}: the head hangs for ${length(lengthMs)}`,
+    why: `Half a minute at a time is enough, for any group; come up slowly. ${common}`,
+  }),
+  pauseOneSide: ({ move, side }) => ({
+    title: `${move}: no rest after the ${side} side, as there was after the other`,
+    why: `What one side gets, the other is owed, rests as well. ${common}`,
+  }),
+  unannounced: ({ move, what }) => ({
+    title:
+      what === 'castors'
+        ? `${move}: nobody has been told to lock or wedge the chair`
+        : `${move}: nobody has been told that it is ${what === 'standing' ? 'standing' : 'on the floor'}`,
+    why: `Say it before the start, with a choice to stay seated. ${common}`,
+  }),
+  thingUnused: ({ thing }) => ({
+    title: `A ${thing} is asked for and never used`,
+    why: `Whoever fetched it waits for it. ${common}`,
+  }),
+  wordsDose: ({ move, said, done }) => ({
+    title: `${move}: says “${said}”, does ${done}`,
+    why: `People count along with what they hear. ${common}`,
+  }),
+  wordsSide: ({ move, said, led }) => ({
+    title: `${move}: says “${said}”, leads ${led} first`,
+    why: `Write {side} and {other} instead: they become the side that is led. ${common}`,
+  }),
+  wordsPart: ({ move, said }) => ({
+    title: `${move}: the words speak of the ${said.toLowerCase()}`,
+    why: `The move is for something else; perhaps the words belong to another step. ${common}`,
+  }),
+  wordsClaim: ({ said }) => ({
+    title: `“${said}” is more than anyone can promise`,
+    why: 'Say what is known: easier movement, a change of position, a rest. Common practice.',
+  }),
   notMobilised: ({ move, area, holdMs }) => ({
     title: `${move}: held ${seconds(holdMs)} before the ${area} has moved`,
     why: `Muscles stretch best when warm (${cite(published.staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,

@@ -6,52 +6,74 @@ import { cueLength } from './breath/cue-length';
 import { excluded } from './caution/excluded';
 import { fold } from './caution/fold';
 import { head } from './caution/head';
+import { headDownLong } from './caution/head-down-long';
 import { headLow } from './caution/head-low';
 import { holdLength } from './caution/hold-length';
 import { neckLong } from './caution/neck-long';
 import { approach } from './order/approach';
 import { chestAndBack } from './order/chest-and-back';
+import { closeEarly } from './order/close-early';
 import { frame } from './order/frame';
 import { mobilised } from './order/mobilised';
 import { positions } from './order/positions';
 import { range } from './order/range';
 import { release } from './order/release';
 import { rungOrder } from './order/rung-order';
+import { visits } from './order/visits';
+import { announced } from './room/announced';
 import { call } from './room/call';
 import { idle } from './room/idle';
 import { room } from './room/room';
 import { things } from './room/things';
 import { directions } from './sides/directions';
+import { pauseOneSide } from './sides/pause-one-side';
 import { sides } from './sides/sides';
+import { wrists } from './sides/wrists';
+import { farBeyond } from './slot/far-beyond';
 import { slot } from './slot/slot';
 import { targets } from './slot/targets';
+import { wordsClaims } from './words/claims';
+import { wordsNumbers } from './words/numbers';
+import { wordsParts } from './words/parts';
+import { wordsSides } from './words/sides';
 
 /** Every rule there is, in the order in which findings of the same weight are told. */
 export const reviewRules: readonly ReviewRule[] = [
   headLow,
+  headDownLong,
   head,
   fold,
   slot,
   sides,
   directions,
+  wordsSides,
+  wordsNumbers,
+  wordsParts,
+  wordsClaims,
   mobilised,
   rungOrder,
   holdLength,
   room,
   things,
+  announced,
   excluded,
   call,
   idle,
   targets,
+  farBeyond,
   calm,
   chestAndBack,
   release,
   neckLong,
   range,
+  visits,
+  wrists,
+  pauseOneSide,
   positions,
   breathEnd,
   breathWords,
   frame,
+  closeEarly,
   cueLength,
   approach,
 ];

@@ -3,7 +3,7 @@ import { isOffered, isSeated, regionOrder } from '@kotabi/core/approach';
 import type { Approach, Move, Region } from '@kotabi/core/model';
 import { usualDose } from '@kotabi/core/timing';
 import { Checkbox } from 'antd';
-import { Ear, Hand, MessageSquareText } from 'lucide-react';
+import { Ear, Hand, type LucideIcon, MessageSquareText, Repeat2 } from 'lucide-react';
 import { useLayoutEffect, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
@@ -30,7 +30,12 @@ interface Props extends AddProps {
 
 /** Moves that a high window has room for. */
 const SEEN_AT_ONCE = 14;
-const ICONS = { 'pause-rest': Hand, 'pause-note': MessageSquareText, 'pause-look': Ear } as const;
+const ICONS: Readonly<Record<string, LucideIcon>> = {
+  'pause-rest': Hand,
+  'pause-note': MessageSquareText,
+  'pause-look': Ear,
+  'pause-recross': Repeat2,
+};
 
 /** One move: a press puts it behind the chosen step, a drag where it is dropped. */
 const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
@@ -52,7 +57,7 @@ const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
 
 const Pause = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
   const { setNodeRef, listeners } = useDraggable({ id: dragIdOf(move.id) });
-  const Icon = ICONS[move.id as keyof typeof ICONS];
+  const Icon = ICONS[move.id] ?? Hand;
   return (
     <button
       ref={setNodeRef}
@@ -121,9 +126,11 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
         )}
       </ul>
       <div className={styles.pauses}>
-        {pauses.map((m) => (
-          <Pause key={m.id} move={m} add={add} />
-        ))}
+        {pauses
+          .filter((m) => m.position !== 'floor seat' || standing)
+          .map((m) => (
+            <Pause key={m.id} move={m} add={add} />
+          ))}
       </div>
     </>
   );

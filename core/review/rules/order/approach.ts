@@ -77,7 +77,7 @@ export const approach: ReviewRule = (input) => {
   };
   // The order of the body begins again with the standing moves, which come after everything on the seat.
   const shelves = regionOrder(own);
-  for (const stands of [false, true]) {
+  for (const stands of own.order === 'mixed' ? [] : [false, true]) {
     const holds = steps.filter(
       ({ move, position }) => move.kind === 'stretch' && (position === 'standing') === stands,
     );

@@ -1,4 +1,4 @@
-import type { Kind } from '../../../model';
+import { goesByBreath, type Kind } from '../../../model';
 import { isHeld, type PlacedStep, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
@@ -8,9 +8,21 @@ export const SHORT_SLOT_SEC = 60;
 const HOLDS = 2;
 
 const leadsBreath = ({ move, step }: PlacedStep): boolean =>
-  move.kind === 'breathe' ||
-  step.dose.measure === 'breaths' ||
-  (step.dose.measure === 'reps' && step.dose.repSec === 'breath');
+  move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);
+
+/** Movements that let go, whatever they are called: rolls and shrugs of the shoulders, a sigh. */
+const LOOSENS: readonly string[] = [
+  'shoulder-rolls',
+  'lift-and-drop',
+  'sigh-out',
+  'knees-side-to-side',
+  'walk-about',
+];
+const letsGoIn = ({ move, step }: PlacedStep): boolean =>
+  move.kind === 'release' || step.moveId === 'pause-rest' || LOOSENS.includes(move.id);
+/** What can stand for a close at the end: a breath, a rest, something let go, a look back. */
+const endsWith = (at: PlacedStep): boolean =>
+  at.move.kind === 'close' || at.move.kind === 'breathe' || letsGoIn(at);
 
 /** A break begins by settling, has a breath in it, lets go after its holds, and ends with a close. */
 export const frame: ReviewRule = ({ resolved, lookup }) => {
@@ -26,19 +38,17 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
   const lastHold = steps.filter(isHeld).at(-1)?.index ?? -1;
   // Before the close, if that comes after the holds as it should.
   const close = steps.find(({ move, index }) => move.kind === 'close' && index > lastHold)?.step.id ?? null;
-  const letsGo = steps.some(
-    ({ move, index, step }) =>
-      index > lastHold && (move.kind === 'release' || step.moveId === 'pause-rest' || move.kind === 'close'),
-  );
+  const letsGo = steps.some((at) => at.index > lastHold && (letsGoIn(at) || endsWith(at)));
+  const last = steps.filter(({ move }) => !move.onlyWords).at(-1);
   const found: Finding[] = [];
   const say = (code: 'noSettle' | 'noBreath' | 'nothingReleased' | 'noClose', fix: object): void => {
     found.push({ code, weight: 'look', stepIds: [], ...fix });
   };
   if (!has('settle')) say('noSettle', add('sit-tall', first?.step.id ?? null));
   if (!steps.some(leadsBreath)) say('noBreath', add('slow-breaths', afterSettle));
-  const released = has('release') || steps.some(({ step }) => step.moveId === 'pause-rest');
+  const released = steps.some(letsGoIn);
   if (steps.filter(isHeld).length >= HOLDS && (!released || !letsGo))
     say('nothingReleased', add('shake-shoulders', close));
-  if (!has('close')) say('noClose', add('arms-up-breath', null));
+  if (!has('close') && !(last && endsWith(last))) say('noClose', add('arms-up-breath', null));
   return found;
 };

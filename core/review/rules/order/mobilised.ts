@@ -1,4 +1,4 @@
-import type { Area } from '../../../model';
+import type { Area, Kind } from '../../../model';
 import { moveFor } from '../../choose';
 import { isHeld, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
@@ -7,6 +7,8 @@ import type { Finding, ReviewRule } from '../../finding';
 const SHORT_HOLD_MS = 10_000;
 
 const WALK = 'walk-about';
+/** What moves an area before it is held. */
+const MOVES: readonly Kind[] = ['mobilise', 'activate', 'massage', 'release'];
 
 /** A stretch held for more than 10 s whose area has not been mobilised before it. */
 export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
@@ -16,12 +18,15 @@ export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
   let walked = false;
   return placedSteps(resolved).flatMap(({ step, move, ...at }): Finding[] => {
     if (move.id === WALK) walked = true;
-    if (move.kind === 'mobilise') for (const area of move.areas) warm.add(area);
+    if (MOVES.includes(move.kind)) for (const area of move.areas) warm.add(area);
     if (!isHeld({ step, move })) return [];
     const holds = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
     const holdMs = Math.max(0, ...holds.map((p) => p.lengthMs));
     const area = move.areas[0] as Area;
-    if (holdMs <= SHORT_HOLD_MS || warm.has(area)) return [];
+    const known = warm.has(area);
+    // What has just been held, shortly or long, is not cold any more.
+    for (const one of move.areas) warm.add(one);
+    if (holdMs <= SHORT_HOLD_MS || known) return [];
     if (approach.warmUp === 'walk first' && walked) return [];
     const quiet = resolved.brk.onCall ?? false;
     const mover = moveFor(

@@ -6,7 +6,7 @@ import { rangeOf } from '../../poses';
 const LARGER = 1.5;
 const LARGER_BY_DEG = 20;
 
-/** Within an area, small movements come before large ones. */
+/** Within an area and a shelf of the library, small movements come before large ones. */
 export const range: ReviewRule = ({ resolved }) => {
   const moving = placedSteps(resolved).filter(({ move }) => move.kind === 'mobilise');
   const told = new Set<string>();
@@ -16,7 +16,8 @@ export const range: ReviewRule = ({ resolved }) => {
     const swing = rangeOf(move, step.rung);
     const later = moving.slice(i + 1).find((s) => {
       const other = rangeOf(s.move, s.step.rung);
-      return s.move.areas[0] === area && other > 0 && swing > other * LARGER && swing > other + LARGER_BY_DEG;
+      const same = s.move.areas[0] === area && s.move.region === move.region;
+      return same && other > 0 && swing > other * LARGER && swing > other + LARGER_BY_DEG;
     });
     if (!later) return [];
     told.add(area);

@@ -12,6 +12,11 @@ export const rungOrder: ReviewRule = ({ resolved }) => {
   return steps.flatMap(({ step, move, index }): Finding[] => {
     const height = heightOf(move, step.rung);
     if (height < 1) return [];
+    // It was readied for already: an easier rung came before it, in this round or an earlier one.
+    const readied = steps
+      .slice(0, index)
+      .some((s) => s.step.moveId === step.moveId && heightOf(s.move, s.step.rung) < height);
+    if (readied) return [];
     const easier = steps
       .slice(index + 1)
       .find((s) => s.step.moveId === step.moveId && heightOf(s.move, s.step.rung) < height);

@@ -17,6 +17,9 @@ const NAMED = new Map(Thing.options.map((thing) => [thing, new RegExp(`\\b${thin
 const names = (lines: readonly Line[], thing: Thing): boolean =>
   lines.some((line) => NAMED.get(thing)?.test(line.text));
 
+/** Words that ask for something to be at hand. */
+const ANNOUNCES = /\b(need|within reach|have .* ready|bring|get|take|fetch|put)\b/i;
+
 /** A thing needed halfway that nobody has been told of. */
 export const things: ReviewRule = ({ resolved, timeline }) => {
   const steps = placedSteps(resolved);
@@ -33,6 +36,13 @@ export const things: ReviewRule = ({ resolved, timeline }) => {
       const fix = { do: 'announce', text: announcement(thing) } as const;
       found.push({ code: 'thingLate', weight: 'caution', stepIds: [step.id], move: move.name, thing, fix });
     }
+  }
+  // What is asked for before the start is needed later.
+  for (const { step } of steps) {
+    const asked = ANNOUNCES.test(step.words ?? '') ? Thing.options.filter((t) => !IN_REACH.includes(t)) : [];
+    for (const thing of asked)
+      if (NAMED.get(thing)?.test(step.words ?? '') && !steps.some((s) => s.things.includes(thing)))
+        found.push({ code: 'thingUnused', weight: 'look', stepIds: [step.id], thing });
   }
   return found;
 };

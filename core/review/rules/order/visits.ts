@@ -1,0 +1,36 @@
+import type { Area } from '../../../model';
+import { type PlacedStep, placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+const WORKS: readonly string[] = ['mobilise', 'stretch', 'activate', 'massage'];
+/** Moved first and held later is two visits; a third one is going to and fro in the body. Common practice, no source. */
+const MOST = 2;
+
+/** One area come back to again and again, with others in between. */
+export const visits: ReviewRule = ({ resolved }) => {
+  const work = placedSteps(resolved).filter(({ move }) => WORKS.includes(move.kind));
+  const byPlace = new Map<string, PlacedStep[]>();
+  work.forEach((at, i) => {
+    const area = at.move.areas[0] as Area;
+    // What is for the same area in its second place is no other place of the body.
+    const before = work[i - 1];
+    if (before && (before.move.areas[0] === area || before.move.areas.includes(area))) return;
+    // A shelf of the library and an area: long arms that bend the wrists belong to the shoulders.
+    const place = `${at.move.region} ${area}`;
+    byPlace.set(place, [...(byPlace.get(place) ?? []), at]);
+  });
+  return [...byPlace.values()].flatMap((starts): Finding[] => {
+    const third = starts[MOST];
+    if (!third) return [];
+    return [
+      {
+        code: 'thirdVisit',
+        weight: 'look',
+        stepIds: [third.step.id],
+        move: third.move.name,
+        area: third.move.areas[0] as Area,
+        visits: starts.length,
+      },
+    ];
+  });
+};

@@ -1,0 +1,37 @@
+import type { Area } from '../../../model';
+import { placedSteps } from '../../facts';
+import type { Finding, ReviewRule } from '../../finding';
+
+/** One asked-for area with so many times the seconds of another, and so much more. Common practice, no source. */
+const TIMES = 4;
+const MORE_MS = 60_000;
+/** Below this it is told as missing. */
+const MISSED_MS = 10_000;
+
+/** Two areas the break is for, one of them with many times what the other gets. */
+export const farBeyond: ReviewRule = ({ resolved, timeline }) => {
+  const { targets = [] } = resolved.brk;
+  if (targets.length < 2) return [];
+  const steps = new Map(placedSteps(resolved).map(({ step, move }) => [step.id, move]));
+  const held = new Map<Area, number>(targets.map((area) => [area, 0]));
+  for (const part of timeline.parts) {
+    const move = steps.get(part.stepId);
+    if (part.kind !== 'work' || !move || move.kind === 'settle') continue;
+    for (const area of targets)
+      if (move.areas.includes(area)) held.set(area, (held.get(area) ?? 0) + part.lengthMs);
+  }
+  const order = [...held].sort((a, b) => b[1] - a[1]);
+  const [most, least] = [order[0], order.at(-1)];
+  if (!most || !least || least[1] < MISSED_MS) return [];
+  if (most[1] < least[1] * TIMES || most[1] - least[1] < MORE_MS) return [];
+  const finding: Finding = {
+    code: 'areaFarBeyond',
+    weight: 'look',
+    stepIds: [],
+    area: most[0],
+    heldMs: most[1],
+    least: least[0],
+    leastMs: least[1],
+  };
+  return [finding];
+};
