@@ -4,7 +4,7 @@ import { found } from '../../../testing/review';
 
 describe('cue length', () => {
   it('hears words during the work that outlast it', () => {
-    const talk = move('a', { cues: { ...cues(10), feel: words(30), check: words(20) } });
+    const talk = move('a', { cues: { ...cues(10), feel: words(50), check: words(20) } });
     // 50 words at 140 a minute are 21.43 s, rounded up to 21.5.
     expect(found([step('a')], [talk])).toMatchObject([
       { code: 'cueTooLong', during: 'work', cueMs: 21_500, roomMs: 20_000 },

@@ -7,8 +7,8 @@ import type { Finding } from '../../finding';
 const LONGEST_SETUP_MS = 15_000;
 
 /**
- * A cue longer than its time: what should be felt and checked is said during the work, so it has to fit into
- * the shortest stretch of it on one side; and no set-up runs for more than 15 s.
+ * A cue longer than its time: where it should be felt is said during the work, so it has to fit into the shortest stretch of
+ * it on one side (what else is said then gives way by itself); and no set-up runs for more than 15 s.
  */
 export const cueLength = eachStep(({ step, move }, { resolved, timeline }): Finding[] => {
   const own = partsOf(timeline, step.id);
@@ -24,9 +24,8 @@ export const cueLength = eachStep(({ step, move }, { resolved, timeline }): Find
   }
   if (bySide.size === 0) return [];
   const roomMs = Math.min(...bySide.values());
-  // The longest a side is spoken to: what is felt and what to check, whether it found its moment or not.
-  const told = (lines: readonly Line[]): string[] =>
-    lines.flatMap((l) => (l.role === 'feel' || l.role === 'check' ? l.text : []));
+  // Where it is felt, whether it found its moment or not.
+  const told = (lines: readonly Line[]): string[] => lines.flatMap((l) => (l.role === 'feel' ? l.text : []));
   const [first = 0, second = 0] = ([0, 1] as const).map((pass) => {
     const texts = work.filter((p) => p.pass === pass).flatMap((p) => [...told(p.lines), ...told(p.dropped)]);
     return texts.length === 0 ? 0 : sayMs(texts.join(' '), resolved.brk.pace);

@@ -3,7 +3,10 @@ import { brk, hold, move, step } from '../../../testing/build';
 import { codes, findings, libStep, mended } from '../../../testing/review';
 
 const a = move('a', { kind: 'mobilise' });
-const at = (slotSec: number) => codes(findings(brk([step('a', { dose: hold(40) })], { slotSec }), [a]));
+const at = (slotSec: number) =>
+  codes(
+    findings(brk([step('a', { dose: hold(20) }), step('a', { id: 'a2', dose: hold(20) })], { slotSec }), [a]),
+  );
 
 describe('frame', () => {
   it('wants a settle, a breath and a close, but not in a minute or less', () => {
@@ -26,13 +29,16 @@ describe('frame', () => {
   });
 
   it('puts each where it belongs', () => {
-    const bare = brk([step('a', { dose: hold(60) })], { slotSec: 150 });
+    const bare = brk([step('a', { dose: hold(30) }), step('a', { id: 'a2', dose: hold(30) })], {
+      slotSec: 170,
+    });
     const one = mended(bare, [a], 'noSettle');
     const two = mended(one.brk, [a], 'noBreath');
     const three = mended(two.brk, [a], 'noClose');
     expect(three.brk.items.map((i) => i.type === 'step' && i.moveId)).toEqual([
       'sit-tall',
       'slow-breaths',
+      'a',
       'a',
       'arms-up-breath',
     ]);

@@ -4,6 +4,8 @@ import type { Finding, ReviewRule } from '../../finding';
 
 /** Breaks of a minute or less are one or two moves and need no frame. Common practice, no source. */
 export const SHORT_SLOT_SEC = 60;
+/** A single step is no break with a beginning and an end. Common practice, no source. */
+const FEW_STEPS = 1;
 /** From so many holds on something lets go again before the end. Common practice, no source. */
 const HOLDS = 2;
 
@@ -27,7 +29,7 @@ const endsWith = (at: PlacedStep): boolean =>
 /** A break begins by settling, has a breath in it, lets go after its holds, and ends with a close. */
 export const frame: ReviewRule = ({ resolved, lookup }) => {
   const steps = placedSteps(resolved);
-  if (steps.length === 0 || resolved.brk.slotSec <= SHORT_SLOT_SEC) return [];
+  if (steps.length <= FEW_STEPS || resolved.brk.slotSec <= SHORT_SLOT_SEC) return [];
   const has = (kind: Kind) => steps.some(({ move }) => move.kind === kind);
   const add = (moveId: string, beforeId: string | null) => {
     const name = lookup(moveId)?.name;

@@ -7,6 +7,8 @@ import type { Finding, ReviewRule } from '../../finding';
 const SHORT_HOLD_MS = 10_000;
 
 const WALK = 'walk-about';
+/** The muscles that move the fingers lie in the forearm, those of the foot in the shin. */
+const WARMS: Partial<Record<Area, readonly Area[]>> = { hand: ['hand', 'forearm'], foot: ['foot', 'leg'] };
 /** What moves an area before it is held. */
 const MOVES: readonly Kind[] = ['mobilise', 'activate', 'massage', 'release'];
 
@@ -18,7 +20,8 @@ export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
   let walked = false;
   return placedSteps(resolved).flatMap(({ step, move, ...at }): Finding[] => {
     if (move.id === WALK) walked = true;
-    if (MOVES.includes(move.kind)) for (const area of move.areas) warm.add(area);
+    if (MOVES.includes(move.kind))
+      for (const area of move.areas) for (const one of WARMS[area] ?? [area]) warm.add(one);
     if (!isHeld({ step, move })) return [];
     const holds = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
     const holdMs = Math.max(0, ...holds.map((p) => p.lengthMs));

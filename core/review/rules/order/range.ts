@@ -1,3 +1,4 @@
+import type { Area } from '../../../model';
 import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 import { rangeOf } from '../../poses';
@@ -5,6 +6,8 @@ import { rangeOf } from '../../poses';
 /** A movement this much larger than a later one of the same area comes too early. Common practice, no source. */
 const LARGER = 1.5;
 const LARGER_BY_DEG = 20;
+/** Where every movement is small, none comes too early. */
+const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'face'];
 
 /** Within an area and a shelf of the library, small movements come before large ones. */
 export const range: ReviewRule = ({ resolved }) => {
@@ -12,7 +15,7 @@ export const range: ReviewRule = ({ resolved }) => {
   const told = new Set<string>();
   return moving.flatMap(({ step, move, chainId, position }, i): Finding[] => {
     const [area] = move.areas;
-    if (!area || told.has(area)) return [];
+    if (!area || told.has(area) || SMALL_JOINTS.includes(area)) return [];
     const swing = rangeOf(move, step.rung);
     const later = moving.slice(i + 1).find((s) => {
       const other = rangeOf(s.move, s.step.rung);

@@ -18,8 +18,10 @@ export const release: ReviewRule = ({ resolved, lookup }) => {
     if (!before || !isHeld(at) || !isHeld(before)) return [];
     if (at.chainId !== null && at.chainId === before.chainId) return [];
     const [muscle] = at.move.muscles;
-    // The other side of the same move is no second go at the same muscle.
-    if (at.step.moveId === before.step.moveId && at.doneSides !== before.doneSides) return [];
+    // The other side of the same move is no second go at the same muscle, and its next rung goes on from the one before.
+    if (at.step.moveId === before.step.moveId) {
+      if (at.doneSides !== before.doneSides || at.step.rung !== before.step.rung) return [];
+    }
     if (muscle === undefined || before.move.muscles[0] !== muscle) return [];
     const put = RELEASE[at.move.region] ?? REST;
     const name = lookup(put.moveId)?.name ?? put.name;

@@ -40,9 +40,11 @@ export const things: ReviewRule = ({ resolved, timeline }) => {
   // What is asked for before the start is needed later.
   for (const { step } of steps) {
     const asked = ANNOUNCES.test(step.words ?? '') ? Thing.options.filter((t) => !IN_REACH.includes(t)) : [];
-    for (const thing of asked)
-      if (NAMED.get(thing)?.test(step.words ?? '') && !steps.some((s) => s.things.includes(thing)))
-        found.push({ code: 'thingUnused', weight: 'look', stepIds: [step.id], thing });
+    // “A strap, towel or scarf” is one thing by three names.
+    const named = asked.filter((thing) => NAMED.get(thing)?.test(step.words ?? ''));
+    const [thing] = named;
+    if (thing && !steps.some((s) => named.some((one) => s.things.includes(one))))
+      found.push({ code: 'thingUnused', weight: 'look', stepIds: [step.id], thing });
   }
   return found;
 };

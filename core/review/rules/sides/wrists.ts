@@ -1,5 +1,5 @@
 import { angleOf, stillOf } from '../../../figure';
-import { rungOf } from '../../../model';
+import { type JointName, rungOf } from '../../../model';
 import { motionOf } from '../../../needs/demands';
 import { moveFor } from '../../choose';
 import { isHeld, type PlacedStep, placedSteps } from '../../facts';
@@ -7,13 +7,22 @@ import type { Finding, ReviewRule } from '../../finding';
 
 /** Bent at least so far a wrist is bent. Common practice, no source. */
 const BENT_DEG = 30;
+/** A movement that bends them at least so far, up and down, does for both ways. Common practice, no source. */
+const MOVED_DEG = 48;
 
 /** Which way a step bends the wrists: fingers up, down, or both. */
-const bendOf = ({ move, step }: PlacedStep): { up: boolean; down: boolean } => {
+const bendOf = (at: PlacedStep): { up: boolean; down: boolean } => {
+  const { move, step } = at;
+  const least = isHeld(at) ? BENT_DEG : MOVED_DEG;
   const motion = motionOf(move, rungOf(move, step.rung));
-  const poses = motion ? (motion.path === 'there' ? [stillOf(motion)] : motion.poses) : [];
-  const bends = poses.flatMap((p) => [angleOf(p, 'left.wrist.bend'), angleOf(p, 'right.wrist.bend')]);
-  return { up: bends.some((b) => b <= -BENT_DEG), down: bends.some((b) => b >= BENT_DEG) };
+  // Circles pass through both ways and stay in none.
+  const poses =
+    !motion || motion.path === 'round' ? [] : motion.path === 'there' ? [stillOf(motion)] : motion.poses;
+  // Poses are drawn for the left way: of a move with two ways it is the left wrist that is meant.
+  const joints: readonly JointName[] =
+    move.ways.pattern === 'together' ? ['left.wrist.bend', 'right.wrist.bend'] : ['left.wrist.bend'];
+  const bends = poses.flatMap((p) => joints.map((joint) => angleOf(p, joint)));
+  return { up: bends.some((b) => b <= -least), down: bends.some((b) => b >= least) };
 };
 
 /** Wrists that are bent one way only: fingers up wants fingers down as well. Common practice, no source. */

@@ -1,0 +1,539 @@
+import type { FindingCode } from '..';
+import type { BreakMore, Line } from './build';
+
+/** Whom and what room a slip needs to be one. */
+export interface With {
+  limits?: readonly import('../../model').Limit[];
+  room?: readonly import('../../model').RoomLimit[];
+}
+
+const start: Line[] = ['sit-tall', 'slow-breaths'];
+const end: Line[] = ['shake-shoulders', 'arms-up-breath'];
+const neck = (...holds: Line[]): Line[] => [...start, 'chin-nod', ...holds, ...end];
+const wrists = (...holds: Line[]): Line[] => [
+  ...start,
+  'wrist-circles',
+  ...holds,
+  'shake-hands-out',
+  'arms-up-breath',
+];
+
+/** Breaks with one slip each, and what a careful colleague would remark on. Written from the trade: common practice, no source. */
+export const SLIPS: readonly (readonly [
+  name: string,
+  lines: readonly Line[],
+  remark: readonly FindingCode[],
+  more?: BreakMore,
+  who?: With,
+])[] = [
+  [
+    'over the slot',
+    neck(['ear-to-shoulder', { dose: 30 }], ['nose-to-armpit', { dose: 30 }]),
+    ['overSlot'],
+    { slotSec: 120 },
+  ],
+  ['half the slot empty', neck(['ear-to-shoulder', { dose: 20 }]), ['underSlot'], { slotSec: 420 }],
+  ['right side forgotten', neck(['ear-to-shoulder', { dose: 20, sides: 'left' }]), ['oneSideOnly']],
+  [
+    'left side forgotten at the wrists',
+    wrists(['fingers-up', { dose: 15, sides: 'right' }], ['fingers-down', { dose: 15 }]),
+    ['oneSideOnly'],
+  ],
+  [
+    'a link forgotten on one side',
+    neck({
+      series: [
+        ['ear-to-shoulder', { dose: 15 }],
+        ['nose-to-armpit', { dose: 15, sides: 'left' }],
+      ],
+    }),
+    ['linkForgotten'],
+  ],
+  [
+    'second side shorter',
+    neck(['ear-to-shoulder', { dose: 20, sides: 'left' }], ['ear-to-shoulder', { dose: 12, sides: 'right' }]),
+    ['unequalSides'],
+  ],
+  [
+    'uneven without a reason',
+    neck(['ear-to-shoulder', { dose: 20, uneven: { side: 'right', amount: 12, reason: '' } }]),
+    ['unequalSides'],
+  ],
+  [
+    'circles one way only',
+    [
+      ...start,
+      ['wrist-circles', { dose: 8, directions: 'first' }],
+      ['fingers-up', { dose: 15 }],
+      ['fingers-down', { dose: 15 }],
+      'shake-hands-out',
+      'arms-up-breath',
+    ],
+    ['oneDirectionOnly'],
+  ],
+  [
+    'fewer circles the other way',
+    [
+      ...start,
+      ['wrist-circles', { dose: 8, directions: 'first' }],
+      ['wrist-circles', { dose: 4, directions: 'second' }],
+      ['fingers-up', { dose: 15 }],
+      ['fingers-down', { dose: 15 }],
+      'shake-hands-out',
+      'arms-up-breath',
+    ],
+    ['unequalDirections'],
+  ],
+  [
+    'fingers up for 14 s, down for 8',
+    [
+      ...start,
+      'wrist-circles',
+      ['arms-wide-fingers', { dose: 14, directions: 'first' }],
+      ['arms-wide-fingers', { dose: 8, directions: 'second' }],
+      'shake-hands-out',
+      'arms-up-breath',
+    ],
+    ['unequalDirections'],
+  ],
+  [
+    'one direction missing in a series',
+    neck({
+      series: [
+        ['ankle-circles', { dose: 8, directions: 'first' }],
+        ['ear-to-shoulder', { dose: 15 }],
+      ],
+    }),
+    ['oneDirectionOnly'],
+  ],
+  [
+    'one clasp only',
+    [
+      ...start,
+      'elbows-together-apart',
+      'round-and-lift',
+      ['clasp-behind', { dose: 12, sides: 'left' }],
+      ...end,
+    ],
+    ['oneSideOnly'],
+  ],
+  [
+    'one arm on top only',
+    [
+      ...start,
+      'shoulder-rolls',
+      'elbows-together-apart',
+      ['hug-and-lift-elbows', { dose: 15, sides: 'right' }],
+      ...end,
+    ],
+    ['oneSideOnly'],
+  ],
+  ['held cold', [...start, ['ear-to-shoulder', { dose: 20 }], ...end], ['notMobilised']],
+  [
+    'hamstrings held cold',
+    [...start, 'chin-nod', ['leg-out-hinge', { dose: 20 }], 'knees-side-to-side', 'arms-up-breath'],
+    ['notMobilised'],
+  ],
+  [
+    'forearms held cold',
+    [
+      ...start,
+      'chin-nod',
+      ['fingers-up', { dose: 20 }],
+      ['fingers-down', { dose: 20 }],
+      'shake-hands-out',
+      'arms-up-breath',
+    ],
+    ['notMobilised'],
+  ],
+  [
+    'strong rung first',
+    neck(
+      ['ear-to-shoulder', { dose: 15, rung: 'sitting on the hand' }],
+      ['ear-to-shoulder', { dose: 15, rung: 'gravity' }],
+    ),
+    ['strongFirst'],
+  ],
+  [
+    'large before small',
+    [...start, 'chin-half-circle', 'chin-nod', ['ear-to-shoulder', { dose: 20 }], ...end],
+    ['largeFirst'],
+  ],
+  [
+    'the same muscle twice running',
+    neck(['ear-to-shoulder', { dose: 20 }], ['ear-to-shoulder', { dose: 20 }]),
+    ['noRelease'],
+  ],
+  [
+    'neck held for minutes',
+    neck({
+      series: [
+        ['ear-to-shoulder', { dose: 30 }],
+        ['nose-to-armpit', { dose: 30 }],
+        ['chin-up-and-over', { dose: 25 }],
+      ],
+    }),
+    ['neckLong'],
+  ],
+  [
+    'full circles',
+    [...start, 'chin-nod', ['full-neck-circle', { rung: 'wide' }], 'shake-shoulders', 'arms-up-breath'],
+    ['backwardCircle'],
+  ],
+  [
+    'up and turned at once',
+    neck(['chin-up-and-over', { dose: 15 }]),
+    ['extensionWithTurn', 'lookingUpFar', 'againstApproach'],
+    { approach: { lookingUp: 'never past neutral' } },
+  ],
+  [
+    'chin far up',
+    [...start, 'chin-nod', ['chin-glide-lift', { rung: 'far lift' }], ...end],
+    ['lookingUpFar'],
+  ],
+  [
+    'a hand on the head against the approach',
+    neck(['ear-to-shoulder', { dose: 20, rung: 'hand’s weight' }]),
+    ['againstApproach'],
+    { approach: { handOnHead: 'gravity only' } },
+  ],
+  [
+    'a low head for somebody dizzy',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['fold-between-knees', { dose: 15, rung: 'hanging' }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['headLow'],
+    {},
+    { limits: ['dizziness'] },
+  ],
+  [
+    'a fold for a new hip',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['fold-between-knees', { dose: 15 }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['excluded'],
+    {},
+    { limits: ['hip replacement'] },
+  ],
+  [
+    'standing for who cannot',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['step-behind-chair', { dose: 20 }],
+      ['arms-up-breath', { position: 'standing' }],
+    ],
+    ['excluded'],
+    { approach: { ending: 'last moves standing' } },
+    { limits: ['cannot stand'] },
+  ],
+  [
+    'crossed knee for a sore one',
+    [...start, 'hip-hinge-reps', ['ankle-on-knee', { dose: 20 }], 'knees-side-to-side', 'arms-up-breath'],
+    ['excluded'],
+    {},
+    { limits: ['knee'] },
+  ],
+  [
+    'head hangs for 45 s',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['fold-between-knees', { dose: 45, rung: 'hanging' }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['headDownLong'],
+  ],
+  [
+    'chest opened, never rounded',
+    [...start, 'shoulder-rolls', 'sweep-out-and-home', ['elbows-wide', { dose: 20 }], ...end],
+    ['chestWithoutRound'],
+  ],
+  [
+    'rounded, chest never opened',
+    [...start, 'shoulder-rolls', 'vertebra-by-vertebra', ['clasp-forward', { dose: 20 }], ...end],
+    ['roundWithoutChest'],
+  ],
+  [
+    'sit, stand, sit, stand',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['step-behind-chair', { dose: 20 }],
+      'turn-arms-out',
+      ['chest-at-wall', { dose: 20 }],
+      'shake-shoulders',
+      'arms-up-breath',
+    ],
+    ['toAndFro'],
+    { approach: { ending: 'last moves standing' } },
+  ],
+  [
+    'back, edge, back, edge',
+    [
+      ['sit-tall', { position: 'back' }],
+      'round-and-lift',
+      'chin-nod',
+      'turn-arms-out',
+      ['ear-to-shoulder', { dose: 20 }],
+      ['side-reach', { dose: 15 }],
+      ...end,
+    ],
+    ['toAndFro'],
+  ],
+  [
+    'a strap out of nowhere',
+    [...start, 'shoulder-rolls', ['strap-overhead-behind', {}], ...end],
+    ['thingLate'],
+  ],
+  [
+    'a strap announced and never used',
+    [
+      ['pause-note', { words: 'Put a strap or scarf within reach before we start.' }],
+      ...neck(['ear-to-shoulder', { dose: 20 }]),
+    ],
+    ['thingUnused'],
+  ],
+  [
+    'standing without a word',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['step-behind-chair', { dose: 20 }],
+      ['shake-hands-out', { position: 'standing' }],
+      ['arms-up-breath', { position: 'standing' }],
+    ],
+    ['unannounced'],
+    { approach: { ending: 'last moves standing' } },
+  ],
+  [
+    'down to the floor without a word',
+    [...start, 'round-and-lift', ['goalpost-to-floor', { dose: 20 }], ['quiet-rest', { position: 'floor' }]],
+    ['unannounced'],
+  ],
+  [
+    'castors without a word',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['edge-leg-long', { dose: 20, rung: 'leg long' }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['unannounced'],
+    {},
+    { room: ['castors'] },
+  ],
+  [
+    'side bends in chairs with arms',
+    [...start, 'turn-arms-out', ['side-reach', { dose: 15 }], 'shoulder-rolls', 'arms-up-breath'],
+    ['roomUnfit'],
+    {},
+    { room: ['chair arms'] },
+  ],
+  [
+    'heard on a call',
+    [...start, 'sigh-out', ['ear-to-shoulder', { dose: 10 }], 'arms-up-breath'],
+    ['notDiscreet'],
+    { onCall: true },
+  ],
+  ['let go on a breath in', neck(['ear-to-shoulder', { dose: 23 }]), ['endsOnInhale']],
+  [
+    'in and out changed over',
+    [
+      ...start,
+      [
+        'round-and-lift',
+        { words: 'Breathe out and lift the breastbone, breathe in and round the whole back.' },
+      ],
+      'shoulder-rolls',
+      'arms-up-breath',
+    ],
+    ['breathWords'],
+  ],
+  [
+    'to calm, but the breath out is short',
+    ['check-in', ['slow-breaths', { dose: 6 }], 'lift-and-drop', 'quiet-rest'],
+    ['exhaleNotLonger'],
+    { calm: true, pace: { exhaleRatio: 1 } as never },
+  ],
+  ['held for 6 s', neck(['ear-to-shoulder', { dose: 6 }]), ['holdTooShort']],
+  ['held for 90 s', neck(['ear-to-shoulder', { dose: 90 }]), ['holdTooLong']],
+  [
+    'nothing to settle with',
+    ['slow-breaths', 'chin-nod', ['ear-to-shoulder', { dose: 20 }], ...end],
+    ['noSettle'],
+  ],
+  [
+    'no breath',
+    ['sit-tall', 'chin-nod', ['ear-to-shoulder', { dose: 20 }], 'shake-shoulders', 'check-out'],
+    ['noBreath'],
+  ],
+  [
+    'nothing let go',
+    [
+      ...start,
+      'chin-nod',
+      'elbows-together-apart',
+      'round-and-lift',
+      ['ear-to-shoulder', { dose: 20 }],
+      ['elbows-wide', { dose: 20 }],
+      ['clasp-forward', { dose: 20 }],
+      'check-out',
+    ],
+    ['nothingReleased'],
+  ],
+  [
+    'stops in the middle',
+    [...start, 'chin-nod', 'shake-shoulders', ['ear-to-shoulder', { dose: 20 }]],
+    ['noClose', 'nothingReleased'],
+  ],
+  [
+    'the close in the middle',
+    [...start, 'chin-nod', 'check-out', ['ear-to-shoulder', { dose: 20 }], ...end],
+    ['closeEarly'],
+  ],
+  [
+    'asked for, and missing',
+    neck(['ear-to-shoulder', { dose: 20 }]),
+    ['targetMissed'],
+    { targets: ['neck', 'forearm'] },
+  ],
+  [
+    'one area far beyond the other',
+    [
+      ...start,
+      'chin-nod',
+      'wrist-circles',
+      ['ear-to-shoulder', { dose: 60 }],
+      ['nose-to-armpit', { dose: 60 }],
+      'shake-hands-out',
+      'arms-up-breath',
+    ],
+    ['areaFarBeyond'],
+    { targets: ['neck', 'forearm'] },
+  ],
+  [
+    'three times to the neck',
+    [
+      ...start,
+      'chin-nod',
+      'wrist-circles',
+      ['ear-to-shoulder', { dose: 20 }],
+      ['fingers-up', { dose: 15 }],
+      ['fingers-down', { dose: 15 }],
+      ['nose-to-armpit', { dose: 20 }],
+      ...end,
+    ],
+    ['thirdVisit'],
+    { approach: { order: 'mixed' } },
+  ],
+  [
+    'wrists bent up only',
+    [...start, 'wrist-circles', ['fingers-up', { dose: 15 }], 'shake-hands-out', 'arms-up-breath'],
+    ['wristOneWay'],
+  ],
+  [
+    'a rest after the left side only',
+    [
+      ...start,
+      'chin-nod',
+      'shoulder-rolls',
+      ['ear-to-shoulder', { dose: 20, sides: 'left' }],
+      'pause-rest',
+      ['ear-to-shoulder', { dose: 20, sides: 'right' }],
+      ['arm-across', { dose: 20 }],
+      ...end,
+    ],
+    ['pauseOneSide'],
+  ],
+  [
+    'says five, does eight',
+    [
+      ...start,
+      ['shoulder-rolls', { dose: 8, words: 'Roll the shoulders {direction}, five times.' }],
+      ['arm-across', { dose: 20 }],
+      ...end,
+    ],
+    ['wordsDose'],
+  ],
+  [
+    'says 20 seconds, does 13',
+    neck(['ear-to-shoulder', { dose: 13, words: '{Side} ear sinks for 20 seconds.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says three breaths, does five',
+    neck([
+      'ear-to-shoulder',
+      { dose: { measure: 'breaths', amount: 5 }, words: '{Side} ear sinks for three breaths.' },
+    ]),
+    ['wordsDose'],
+  ],
+  [
+    'says right, leads left',
+    neck(['ear-to-shoulder', { dose: 20, words: 'Let your right ear sink toward your right shoulder.' }]),
+    ['wordsSide'],
+  ],
+  [
+    'speaks of another part',
+    neck(['ear-to-shoulder', { dose: 20, words: 'Circle both ankles, large and slow.' }]),
+    ['wordsPart'],
+  ],
+  [
+    'promises healing',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear sinks: this heals the nerve.' }]),
+    ['wordsClaim'],
+  ],
+  [
+    'promises a detox in a note',
+    [['pause-note', { words: 'Now we detox the shoulders.' }], ...neck(['ear-to-shoulder', { dose: 20 }])],
+    ['wordsClaim'],
+  ],
+  [
+    'a set-up of half a minute',
+    neck([
+      'ear-to-shoulder',
+      {
+        dose: 20,
+        words: `{Side} ear sinks. ${'and then a little more and softly and slowly and kindly '.repeat(5)}`,
+      },
+    ]),
+    ['cueTooLong'],
+  ],
+  [
+    'more words than work',
+    neck(['ear-to-shoulder', { dose: { measure: 'seconds', amount: 3 } }]),
+    ['cueTooLong', 'holdTooShort'],
+  ],
+  [
+    'order against the approach',
+    [
+      ...start,
+      'wrist-circles',
+      'chin-nod',
+      ['fingers-up', { dose: 15 }],
+      ['fingers-down', { dose: 15 }],
+      ['ear-to-shoulder', { dose: 20 }],
+      'shake-shoulders',
+      'arms-up-breath',
+    ],
+    ['againstApproach'],
+  ],
+  [
+    'somebody sits by for half a minute and more',
+    [...start, 'shoulder-rolls', ['strap-behind-back', {}], ['arm-across', { dose: 30 }], ...end],
+    ['leftIdle', 'excluded', 'thingLate'],
+    {},
+    { limits: ['recent surgery'] },
+  ],
+];
