@@ -1,6 +1,7 @@
 import { stepOf } from '../library';
 import type { Approach, Break, MoveLookup, Position, Step } from '../model';
 import { makeChain, placeOf, removeSteps, stepAt } from './edits';
+import { placeLikeBefore } from './place';
 
 /** What would put a finding right, as data: it can be shown, sent, applied and undone. */
 export type Fix =
@@ -94,7 +95,9 @@ const appliers: { [D in Fix['do']]: Apply<Extract<Fix, { do: D }>> } = {
   },
   add: (draft, { moveId, beforeId }, context) => {
     const step = fresh(moveId, context);
-    if (step) insertBefore(draft, step, beforeId);
+    if (!step) return;
+    insertBefore(draft, step, beforeId);
+    placeLikeBefore(draft, step.id, context.lookup);
   },
   move: (draft, { stepId, beforeId }) => {
     const step = stepAt(draft, stepId);

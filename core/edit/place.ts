@@ -1,4 +1,13 @@
-import { type Move, type Position, rungOf, rungsIn, type Step } from '../model';
+import {
+  type Break,
+  type Move,
+  type MoveLookup,
+  type Position,
+  rungOf,
+  rungsIn,
+  type Step,
+  stepsOf,
+} from '../model';
 
 /**
  * Does a step in another position. A rung that cannot be done there becomes the highest one below it that can, or else the
@@ -12,4 +21,22 @@ export const placeStep = (step: Step, move: Move, position: Position): void => {
   const here = rungsIn(move, position);
   const below = here.filter((r) => move.rungs.indexOf(r) < move.rungs.indexOf(rung)).at(-1) ?? here[0];
   if (below) step.rung = below.name;
+};
+
+/**
+ * Does a step that has just been put in where the one before it is done, where its move can be done there: nobody changes
+ * seats for a default. The first step, and what names its own place, stay as they are.
+ */
+export const placeLikeBefore = (draft: Pick<Break, 'items'>, stepId: string, lookup: MoveLookup): void => {
+  const steps = stepsOf(draft);
+  const at = steps.findIndex((s) => s.id === stepId);
+  const step = steps[at];
+  const move = step && lookup(step.moveId);
+  if (!step || !move || move.kind === 'pause' || step.position !== undefined) return;
+  const before = steps
+    .slice(0, at)
+    .reverse()
+    .find((s) => lookup(s.moveId)?.kind !== 'pause');
+  const place = before && (before.position ?? lookup(before.moveId)?.position);
+  if (place && place !== move.position && move.alsoIn.includes(place)) placeStep(step, move, place);
 };

@@ -3,13 +3,24 @@ import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/or
 import { SHORT_SLOT_SEC } from '../review/rules/order/frame';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
+import { bendOf, wantsOther } from '../review/rules/sides/wrists';
 import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot/slot';
 import type { Column, Program, Row } from '../solver';
 import { fetchMs, positionMs, sayMs } from '../timing';
 import type { Candidate, Setting } from './candidates';
+import type { SuggestRequest } from './request';
 
 /** Seconds of an area on a side beyond which more is worth nothing. */
 const ENOUGH_SEC = 60;
+/** About so much of a slot is work; the rest is said, changed and come back from. Common practice, no source. */
+const WORK_SHARE = 0.5;
+/** What the least served side of a wanted area is worth when it has all it is due: more than everything else together. */
+const LEAST_WORTH = 3;
+/** What each further quarter of what a side is due is worth: the first one most, so that none starves for another. */
+const QUARTER_WORTH = [1, 0.6, 0.35, 0.2] as const;
+/** What is beyond a fair share counts little against it. */
+const PLAIN_WORTH = 0.25;
+
 /** What a change of position and a repeated move cost, in full targets. Common practice, no source. */
 const CHANGE_COST = 0.03;
 const REPEAT_COST = 0.06;
@@ -39,6 +50,15 @@ export interface SuggestProgram extends Program {
 
 const leadsBreath = ({ move, step }: Candidate): boolean =>
   move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);
+
+/** Seconds a side of a wanted area is due: its weight's part of the work there is time for, at most enough. */
+export const dueSec = (
+  { targets, slotSec }: Pick<SuggestRequest, 'targets' | 'slotSec'>,
+  weight: number,
+): number => {
+  const all = targets.reduce((sum, t) => sum + t.weight, 0);
+  return Math.min(ENOUGH_SEC, (weight / all) * slotSec * WORK_SHARE);
+};
 
 /** What a second of a candidate counts toward its area. */
 const worth = ({ move }: Candidate): number =>
@@ -181,6 +201,14 @@ export const suggestProgram = (
     for (const [x] of those((c) => first(c.move)))
       row(-inf, 0, [[x, 1], ...those(second).map(([y]) => [y, -1] as const)]);
 
+  // Wrists that are held one way are bent the other way as well.
+  for (const way of ['up', 'down'] as const) {
+    const other = way === 'up' ? 'down' : 'up';
+    const balances = those((c) => c.move.region === 'wrist' && bendOf(c)[other]);
+    for (const [x] of those((c) => wantsOther(c) && bendOf(c)[way] && !bendOf(c)[other]))
+      row(-inf, 0, [[x, 1], ...balances.map(([y]) => [y, -1] as const)]);
+  }
+
   // One hold for a muscle, so that none is held twice running.
   const muscles = new Set(candidates.flatMap((c) => c.move.muscles[0] ?? []));
   for (const muscle of muscles)
@@ -206,13 +234,37 @@ export const suggestProgram = (
   const slack = Math.max(SLACK_MS / 1000, slotSec * SLACK_SHARE) / 2;
   row(slotSec - slack, inf, [...time, [emptyColumn, 1]]);
 
+  // First the least served side of a wanted area, then quarter by quarter of what each is due.
+  const served = request.targets.filter(({ area }) => candidates.some((c) => c.area === area));
+  const least = column({ name: 'least served', cost: LEAST_WORTH, lower: 0, upper: 1, whole: false });
+  for (const { area, weight } of served)
+    for (const side of ['leftSec', 'rightSec'] as const) {
+      const due = dueSec(request, weight);
+      const quarters = QUARTER_WORTH.map((worthIt, i) =>
+        column({
+          name: `${area} ${side} ${i}`,
+          cost: worthIt / served.length,
+          lower: 0,
+          upper: 1 / QUARTER_WORTH.length,
+          whole: false,
+        }),
+      );
+      const given = those(
+        (c) => c.area === area,
+        (c, dose) => -worth(c) * dose[side],
+      );
+      row(-inf, 0, [...quarters.map((q) => [q, due] as const), ...given]);
+      row(-inf, 0, [[least, 1], ...quarters.map((q) => [q, -1] as const)]);
+    }
+  if (served.length === 0) row(0, 0, [[least, 1]]);
+
   // What each side of each wanted muscle gets, up to enough. An area stands for the muscles its moves are for.
   for (const { area, weight } of request.targets)
     for (const muscle of new Set(
       candidates.flatMap((c) => (c.area === area ? (c.move.muscles[0] ?? []) : [])),
     ))
       for (const side of ['leftSec', 'rightSec'] as const) {
-        const cost = weight / 2 / ENOUGH_SEC;
+        const cost = (PLAIN_WORTH * weight) / 2 / ENOUGH_SEC;
         const y = column({ name: `${muscle} ${side}`, cost, lower: 0, upper: ENOUGH_SEC, whole: false });
         const serve = those(
           (c) => c.area === area && c.move.muscles[0] === muscle,

@@ -1,4 +1,4 @@
-import { type Break, stepsOf } from '../model';
+import { type Break, type Kind, stepsOf } from '../model';
 import { reviewed } from '../review';
 import type { Row, Solution, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
@@ -47,19 +47,28 @@ const chosenIn = (
   });
 
 /** Columns of the moves of a set, and of all the others. */
-const columnsOf = (program: SuggestProgram, candidates: readonly Candidate[], ids: ReadonlySet<string>) => {
+const columnsOf = (
+  program: SuggestProgram,
+  candidates: readonly Candidate[],
+  ids: ReadonlySet<string>,
+  counts: (c: Candidate) => boolean = () => true,
+) => {
   const split = { own: [] as number[], other: [] as number[] };
   candidates.forEach((c, i) => {
+    if (!counts(c)) return;
     split[ids.has(c.move.id) ? 'own' : 'other'].push(...(program.doseColumns[i] ?? []));
   });
   return split;
 };
 
-/** At least a third of the moves are not among those of an earlier suggestion: 3 * shared <= 2 * all. */
+/** What a break is made of, and not only framed with. */
+const MAIN: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
+
+/** At most half of the main moves are among those of an earlier suggestion: 2 * shared <= all. */
 const differs = (own: readonly number[], other: readonly number[]): Row => ({
   lower: Number.NEGATIVE_INFINITY,
   upper: 0,
-  terms: [...own.map((x) => [x, 1] as const), ...other.map((x) => [x, -2] as const)],
+  terms: [...own.map((x) => [x, 1] as const), ...other.map((x) => [x, -1] as const)],
 });
 
 /** Not exactly these moves again. */
@@ -70,7 +79,7 @@ const notAgain = (own: readonly number[], other: readonly number[], size: number
 });
 
 /**
- * Suggests up to three breaks that differ in at least a third of their moves. Each passes the review; the same
+ * Suggests up to three breaks that share at most half of their main moves. Each passes the review; the same
  * setting gives the same answer.
  */
 export const suggest = (
@@ -115,7 +124,7 @@ export const suggest = (
     if (!best) break;
     suggestions.push(best.suggestion);
     const ids = new Set(stepsOf(best.suggestion.brk).map((s) => s.moveId));
-    const { own, other } = columnsOf(program, candidates, ids);
+    const { own, other } = columnsOf(program, candidates, ids, (c) => MAIN.includes(c.move.kind));
     rows.push(differs(own, other));
   }
   return suggestions.length > 0

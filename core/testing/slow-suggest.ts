@@ -16,7 +16,8 @@ const every = (candidates: readonly Candidate[]): Choice[] => {
 /**
  * The best worth of all choices of a small library on the back of the seat, each arranged and compiled as the break
  * it would be, and judged by what its timeline says. Written from the rules, not from the program that is solved:
- * weight * min(seconds, 60) / 60 by muscle and half of it for each side, holds whole and movement a quarter, a
+ * first the share of what it is due of the least served side of a wanted area (3), then each quarter of what a side is due
+ * (1, 0.6, 0.35, 0.2, among the areas), then a quarter of weight * min(seconds, 60) / 60 by muscle and half of it for each side, holds whole and movement a quarter, a
  * tenth of the squared share each dose is off the usual; settle, close and a breath always there; what is held for
  * more than 10 s moved first; never over the slot, and 0.02 for each second left empty beyond half the usual slack.
  */
@@ -73,8 +74,28 @@ export const suggestSlowly = (candidates: readonly Candidate[], setting: Setting
               const share = move.kind === 'stretch' || move.kind === 'breathe' ? 1 : 0.25;
               return sum + (share * own.reduce((ms, p) => ms + p.lengthMs, 0)) / 1000;
             }, 0);
-          if (muscle) worth += ((weight / 2) * Math.min(60, seconds)) / 60;
+          if (muscle) worth += (0.25 * ((weight / 2) * Math.min(60, seconds))) / 60;
         }
+    const wanted = request.targets.filter((t) => candidates.some((c) => c.area === t.area));
+    const shares = wanted.flatMap(({ area, weight }) =>
+      (['left', 'right'] as const).map((side) => {
+        const all = request.targets.reduce((sum, t) => sum + t.weight, 0);
+        const due = Math.min(60, (weight / all) * request.slotSec * 0.5);
+        const seconds = chosen
+          .filter((c) => c.candidate.move.areas[0] === area)
+          .reduce((sum, { candidate: { move } }) => {
+            const own = work.filter((p) => p.stepId === move.id && (p.felt === side || p.felt === 'both'));
+            const part = move.kind === 'stretch' || move.kind === 'breathe' ? 1 : 0.25;
+            return sum + (part * own.reduce((ms, p) => ms + p.lengthMs, 0)) / 1000;
+          }, 0);
+        return Math.min(1, seconds / due);
+      }),
+    );
+    if (shares.length > 0) worth += 3 * Math.min(...shares);
+    for (const share of shares)
+      [1, 0.6, 0.35, 0.2].forEach((each, i) => {
+        worth += (each * Math.min(0.25, Math.max(0, share - i * 0.25))) / wanted.length;
+      });
     for (const { candidate, amount } of chosen) {
       const dose = candidate.doses.find((d) => d.amount === amount);
       worth -= 0.1 * (dose?.off ?? 0);

@@ -272,7 +272,7 @@ export const hipLegs: MoveData[] = [
     position: 'back',
     alsoIn: ['floor seat'],
     ways: each('same', 'the {side} leg lies on top, the trunk folds over it', 'leg on top'),
-    dose: sec(10, 15, 30),
+    dose: sec(10, 20, 30),
     asks: ['end of range', 'belly pressed'],
     rungs: [
       rung('lean a little', 'Only a hand’s width, the back long.', {

@@ -11,6 +11,7 @@ import {
   nextDirections,
   nextDose,
   nudge,
+  placeLikeBefore,
   removeSteps,
   splitSides,
   stepAt,
@@ -112,6 +113,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           const at = d.items.findIndex((it) => it.id === beforeId);
           d.items.splice(at < 0 ? d.items.length : at, 0, step);
         }
+        placeLikeBefore(d, step.id, lookup);
       });
       get().select([step.id]);
     };

@@ -48,7 +48,8 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
   };
   if (!has('settle')) say('noSettle', add('sit-tall', first?.step.id ?? null));
   if (!steps.some(leadsBreath)) say('noBreath', add('slow-breaths', afterSettle));
-  const released = steps.some(letsGoIn);
+  const firstHold = steps.find(isHeld)?.index ?? -1;
+  const released = steps.some((at) => at.index > firstHold && letsGoIn(at));
   if (steps.filter(isHeld).length >= HOLDS && (!released || !letsGo))
     say('nothingReleased', add('shake-shoulders', close));
   if (!has('close') && !(last && endsWith(last))) say('noClose', add('arms-up-breath', null));

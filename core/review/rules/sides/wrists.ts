@@ -11,7 +11,7 @@ const BENT_DEG = 30;
 const MOVED_DEG = 48;
 
 /** Which way a step bends the wrists: fingers up, down, or both. */
-const bendOf = (at: PlacedStep): { up: boolean; down: boolean } => {
+export const bendOf = (at: Pick<PlacedStep, 'move' | 'step'>): { up: boolean; down: boolean } => {
   const { move, step } = at;
   const least = isHeld(at) ? BENT_DEG : MOVED_DEG;
   const motion = motionOf(move, rungOf(move, step.rung));
@@ -25,10 +25,14 @@ const bendOf = (at: PlacedStep): { up: boolean; down: boolean } => {
   return { up: bends.some((b) => b <= -least), down: bends.some((b) => b >= least) };
 };
 
+/** A hold of the forearm, which wants the wrists bent the other way as well. */
+export const wantsOther = (at: Pick<PlacedStep, 'move' | 'step'>): boolean =>
+  isHeld(at) && at.move.areas[0] === 'forearm' && at.move.region === 'wrist';
+
 /** Wrists that are bent one way only: fingers up wants fingers down as well. Common practice, no source. */
 export const wrists: ReviewRule = ({ resolved, library }) => {
   const steps = placedSteps(resolved).filter(({ move }) => move.region === 'wrist');
-  const holds = steps.filter((s) => isHeld(s) && s.move.areas[0] === 'forearm');
+  const holds = steps.filter(wantsOther);
   const held = holds.map(bendOf);
   const all = steps.map(bendOf);
   const [first] = holds;

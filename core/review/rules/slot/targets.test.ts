@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { codes, found, framed, libStep, mended } from '../../../testing/review';
 
-const wrists = [libStep('wrist-circles'), libStep('fingers-up')];
+const wrists = [libStep('wrist-circles'), libStep('fingers-up'), libStep('fingers-down')];
 
 describe('targets', () => {
   it('are missed when hardly anything is done for them', () => {
@@ -12,7 +12,7 @@ describe('targets', () => {
   });
 
   it('are missed on one side as well', () => {
-    const left = [wrists[0], { ...wrists[1], sides: 'left' as const }] as typeof wrists;
+    const left = wrists.map((s, i) => (i === 0 ? s : { ...s, sides: 'left' as const }));
     expect(codes(found(left.slice(1), [], { targets: ['forearm'] }))).toContain('targetMissed');
   });
 
