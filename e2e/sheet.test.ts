@@ -71,8 +71,9 @@ describe('the sheet by keyboard alone', () => {
   it('says why some steps cannot be a series', async () => {
     const page = await sheet();
     await row(page, 'Sit tall').click();
+    await row(page, 'Shoulder rolls').click({ modifiers: ['Control'] });
     await page.keyboard.press('c');
-    await page.getByText('Choose two or more steps that follow each other.').waitFor();
+    await page.getByText('The steps of a series must follow each other.').waitFor();
     await page.close();
   });
 
