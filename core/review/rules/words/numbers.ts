@@ -31,7 +31,7 @@ const SAID = new RegExp(
   'gi',
 );
 
-const valueOf = (word: string): number => {
+const numberOf = (word: string): number => {
   const at = NUMBERS.indexOf(word);
   if (at >= 0) return at;
   const other: Record<string, number> = { thirty: 30, forty: 40, sixty: 60, once: 1, twice: 2 };
@@ -52,7 +52,7 @@ const numbersIn = (
   [...text.matchAll(SAID)].flatMap(([said, number = '', unit]) => {
     const word = number.toLowerCase();
     const measure = measureOf(unit?.toLowerCase(), word);
-    return measure ? [{ said: said.trim(), value: valueOf(word), measure }] : [];
+    return measure ? [{ said: said.trim(), value: numberOf(word), measure }] : [];
   });
 
 /** A number said in own words that is not the one that is done: “five times”, done eight; “20 seconds”, done 13. */
