@@ -34,4 +34,5 @@ export const cueContext = (
   outlet: OUTLET[approach.breathRoute],
   elbow: approach.elbow === 'locked' ? 'straight' : 'straight but soft',
   belly: approach.belly,
+  weighs: approach.handOnHead === 'light pull' ? 'draws very lightly' : 'only weighs',
 });

@@ -58,6 +58,7 @@ export const proposedRung = (move: Move, approach: Approach): string | undefined
 export const isOffered = (move: Move, approach: Approach): boolean => {
   if (move.archived) return false;
   if (move.id === 'full-neck-circle') return approach.headCircles === 'full circle';
+  if (move.id === 'chin-half-circle') return approach.headCircles !== 'small nose circles';
   return !move.onlyWhenAsked;
 };
 

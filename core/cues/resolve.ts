@@ -11,6 +11,8 @@ export interface CueContext {
   /** How the elbow is held in wrist stretches, and the belly while moving. */
   elbow?: string;
   belly?: string;
+  /** What a hand on the head does there. */
+  weighs?: string;
   /** Where it is done: what is tall, where hands rest, what carries. */
   position?: Position;
 }
@@ -58,7 +60,7 @@ const breath = (half: 'in' | 'out'): string => `breathe ${half}`;
 /** What a token stands for in this pass; undefined when it stands for nothing. */
 const meaningOf = (
   name: string,
-  { side, direction, going, outlet, elbow, belly, position }: CueContext,
+  { side, direction, going, outlet, elbow, belly, weighs, position }: CueContext,
 ): string | undefined => {
   switch (name) {
     case 'side':
@@ -77,6 +79,8 @@ const meaningOf = (
       return elbow;
     case 'belly':
       return belly;
+    case 'weighs':
+      return weighs;
     case 'tall':
       return position === 'standing' ? 'stand tall' : 'sit tall';
     case 'lap':

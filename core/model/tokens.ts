@@ -10,6 +10,7 @@ export const TOKENS = [
   'outlet',
   'elbow',
   'belly',
+  'weighs',
   'tall',
   'lap',
   'base',

@@ -21,7 +21,7 @@ export const neckHold: MoveData[] = [
     rungs: [
       rung('gravity', 'The head hangs by its own weight.', { figure: there({ crop: 'upper' }, pose(), tilt) }),
       rung('hand’s weight', 'The hand lies on the head and only weighs.', {
-        say: '{Tall}. Let your {side} ear sink toward the {side} shoulder, and lay your {side} hand over the head; it only weighs.',
+        say: '{Tall}. Let your {side} ear sink toward the {side} shoulder, and lay your {side} hand over the head; it {weighs}.',
         again: '{Side} ear sinks, {side} hand lies over the head.',
         asks: ['hand weight on the head'],
         figure: there({}, pose(), hand(tilt, 'left', 'over the head', { elbow: [1, 0.6, 0] })),
@@ -46,7 +46,7 @@ export const neckHold: MoveData[] = [
         ),
       }),
       rung('far shoulder pressed down', 'The near hand reaches across and weighs on the far shoulder.', {
-        say: '{Tall}. Lay your {side} hand on the {other} shoulder; it only weighs. Let the {side} ear sink toward the {side} shoulder.',
+        say: '{Tall}. Lay your {side} hand on the {other} shoulder; it {weighs}. Let the {side} ear sink toward the {side} shoulder.',
         again: '{Side} hand on the {other} shoulder; {side} ear sinks.',
         figure: there({}, pose(), hand(tilt, 'left', 'far shoulder', { elbow: [0.5, -0.7, 0.6] })),
       }),
@@ -58,7 +58,7 @@ export const neckHold: MoveData[] = [
         figure: there({}, pose(), hand(tilt, 'right', 'under the seat', { elbow: [0.3, -0.2, -1] })),
       }),
       rung('anchored, hand on the head', 'The far hand holds the seat, the near one weighs on the head.', {
-        say: 'Hold the seat with your {other} hand. Let the {side} ear sink, and lay your {side} hand over the head; it only weighs.',
+        say: 'Hold the seat with your {other} hand. Let the {side} ear sink, and lay your {side} hand over the head; it {weighs}.',
         again: '{Other} hand holds the seat, {side} hand on the head; {side} ear sinks.',
         notIn: ['standing', 'floor seat'],
         asks: ['end of range', 'hand weight on the head'],

@@ -46,6 +46,7 @@ const inSteps = eachStep(({ step, move }, { resolved }): Finding[] => {
   const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
   const tests: [ApproachQuestion, boolean][] = [
     ['lookingUp', own.lookingUp === 'never past neutral' && asks.has('looking up') && !circles],
+    ['headCircles', own.headCircles === 'small nose circles' && move.id === 'chin-half-circle'],
     ['handOnHead', own.handOnHead === 'gravity only' && asks.has('hand weight on the head')],
     [
       'turnPower',

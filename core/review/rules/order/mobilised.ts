@@ -18,7 +18,10 @@ export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
   const { approach } = resolved;
   if (approach.warmUp === 'none') return [];
   let walked = false;
-  return placedSteps(resolved).flatMap(({ step, move, ...at }): Finding[] => {
+  const steps = placedSteps(resolved);
+  // Whoever walks first is offered the walk.
+  const walk = approach.warmUp === 'walk first' ? library.find((m) => m.id === WALK) : undefined;
+  return steps.flatMap(({ step, move, ...at }): Finding[] => {
     if (move.id === WALK) walked = true;
     if (MOVES.includes(move.kind))
       for (const area of move.areas) for (const one of WARMS[area] ?? [area]) warm.add(one);
@@ -47,7 +50,9 @@ export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
         move: move.name,
         area,
         holdMs,
-        ...(mover && { fix: { do: 'add', moveId: mover.id, name: mover.name, beforeId: step.id } }),
+        ...(walk
+          ? { fix: { do: 'add', moveId: walk.id, name: walk.name, beforeId: steps[0]?.step.id ?? null } }
+          : mover && { fix: { do: 'add', moveId: mover.id, name: mover.name, beforeId: step.id } }),
       },
     ];
   });
