@@ -1,34 +1,12 @@
-import { Move } from '@kotabi/core/model';
+import type { Move } from '@kotabi/core/model';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useMoves } from '../../../api/queries';
 import { Empty, Waiting } from '../../../shell/State';
 import { useTitle } from '../../../shell/useTitle';
+import { blankMove } from './blank';
 import { MoveForm } from './MoveForm';
-
-/** A new move as it begins: a hold of each side, to be changed. */
-const blank = (): Move =>
-  Move.parse({
-    id: nanoid(),
-    name: 'New move',
-    purpose: 'What it is for, in a sentence.',
-    kind: 'stretch',
-    region: 'shoulder',
-    areas: ['shoulder'],
-    muscles: [],
-    position: 'back',
-    ways: { pattern: 'each', pair: 'side', felt: 'same', moves: 'the {side} arm moves' },
-    dose: { least: 10, usual: { measure: 'seconds', amount: 20 }, most: 30 },
-    cues: {
-      say: 'How to come into it with the {side} arm.',
-      again: 'Now the {side} arm.',
-      feel: 'You feel it on the {side}.',
-      check: 'What to check.',
-      back: 'Come back.',
-    },
-    figure: { poses: [{}, {}] },
-  });
 
 const copyOf = (move: Move): Move => ({
   ...structuredClone(move),
@@ -43,7 +21,7 @@ export const EditScreen = () => {
   const [params] = useSearchParams();
   const from = params.get('from');
   const moves = useMoves();
-  const [fresh] = useState(blank);
+  const [fresh] = useState(blankMove);
   useTitle(moveId ? 'Edit a move' : 'New move');
   if (!moves.data) return <Waiting error={moves.error} retry={() => void moves.refetch()} />;
   const kept = moveId ? moves.data.find((m) => m.value.id === moveId) : undefined;

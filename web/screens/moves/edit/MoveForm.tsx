@@ -14,6 +14,7 @@ import { MultiSelect } from '../../../fields/MultiSelect';
 import { LeaveGuard } from '../../../shell/LeaveGuard';
 import { useMessages } from '../../../shell/messages';
 import { AboutFields } from './AboutFields';
+import { placeholderProblems } from './blank';
 import styles from './edit.module.css';
 import { options } from './options';
 import { PoseEditor } from './PoseEditor';
@@ -87,6 +88,12 @@ const OpenForm = ({ document }: { document: Document<Move> }) => {
     if (!parsed.success) {
       const found = fieldProblems(parsed.error, input);
       setProblems(found);
+      message.error('This move cannot be kept yet. What is missing is named above.');
+      return;
+    }
+    const unwritten = placeholderProblems(parsed.data);
+    if (unwritten.length > 0) {
+      setProblems(unwritten);
       message.error('This move cannot be kept yet. What is missing is named above.');
       return;
     }

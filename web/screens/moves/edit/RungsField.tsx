@@ -1,6 +1,7 @@
-import { Rung } from '@kotabi/core/model';
+import type { Rung } from '@kotabi/core/model';
 import { Button, Input, Radio, Slider } from 'antd';
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { blankRung } from './blank';
 import styles from './edit.module.css';
 
 export interface Ladder {
@@ -14,6 +15,14 @@ interface Props {
   /** Gives a rung poses of its own, or the move's again. */
   pose: (at: number, own: boolean) => void;
 }
+
+/** What else a rung may say in its own words. */
+const OTHER_WORDS = [
+  ['go', 'Go'],
+  ['feel', 'Felt where'],
+  ['check', 'Check'],
+  ['back', 'Way back'],
+] as const;
 
 /** The ladder of a move: rungs from the easiest to the strongest, and which one is usual. */
 export const RungsField = ({ value, change, pose }: Props) => {
@@ -121,17 +130,27 @@ export const RungsField = ({ value, change, pose }: Props) => {
               onChange={(e) => set(i, { again: e.target.value || undefined })}
             />
           </div>
+          <div className="bar">
+            {OTHER_WORDS.map(([role, label]) => (
+              <Input
+                key={role}
+                aria-label={`${label} of rung ${i + 1}`}
+                placeholder={`${label.toLowerCase()}, if another`}
+                style={{ flex: 1, minWidth: 120 }}
+                maxLength={600}
+                value={r[role] ?? ''}
+                onChange={(e) => set(i, { [role]: e.target.value || undefined })}
+              />
+            ))}
+          </div>
         </div>
       ))}
       <Button
         icon={<Plus size={15} />}
-        disabled={rungs.length >= 6}
+        disabled={rungs.length >= 8}
         onClick={() =>
           change({
-            rungs: [
-              ...rungs,
-              Rung.parse({ name: `rung ${rungs.length + 1}`, how: 'How it is done.', share: 1 }),
-            ],
+            rungs: [...rungs, blankRung(rungs.length + 1)],
             usualRung,
           })
         }

@@ -1,6 +1,7 @@
 import { library } from '@kotabi/core/library/all';
 import { Move } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
+import { blankMove, blankRung, placeholderProblems } from './blank';
 import { fromValues, toValues } from './values';
 
 describe('a move in the form', () => {
@@ -27,5 +28,21 @@ describe('a move in the form', () => {
     const parsed = Move.safeParse(fromValues(move, values, move.figure as NonNullable<Move['figure']>, move));
     expect(parsed.success).toBe(false);
     expect(parsed.error?.issues.map((i) => i.path.join('.'))).toEqual(['cues.again', 'dose']);
+  });
+});
+
+describe('a move with words that nobody has written yet', () => {
+  it('is not kept: each of them is named', () => {
+    expect(placeholderProblems(blankMove()).map((p) => p.path)).toEqual([
+      'name',
+      'purpose',
+      'cues.say',
+      'cues.check',
+    ]);
+    const written = { ...blankMove(), name: 'Arm out', purpose: 'Opens the arm.', rungs: [blankRung(1)] };
+    const cues = { ...written.cues, say: 'Reach the {side} arm out.', check: 'Shoulder low.' };
+    expect(placeholderProblems({ ...written, cues }).map((p) => p.path)).toEqual(['rungs.0.how']);
+    expect(placeholderProblems({ ...written, cues, rungs: [] })).toEqual([]);
+    for (const move of library) expect([move.id, placeholderProblems(move)]).toEqual([move.id, []]);
   });
 });
