@@ -19,6 +19,9 @@ import {
 } from '../make';
 import type { MoveData } from '../types';
 
+/** Sitting with the left leg crossed over the right. */
+const crossedLegs = pose(left({ 'hip.out': -14, 'hip.bend': 100, 'knee.bend': 86 }));
+
 /** Legs and feet, singly and together. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipLegs: MoveData[] = [
   {
@@ -279,14 +282,18 @@ export const hipLegs: MoveData[] = [
         say: 'Cross your legs, the {side} one on top. Lean forward over them a hand’s width, back long, hands on the thighs.',
         again: 'Change legs: the {side} one on top, and lean.',
         back: 'Sit up, and uncross.',
-        share: 0.45,
+        figure: there(
+          { view: 'near' },
+          crossedLegs,
+          hand(also(crossedLegs, { 'trunk.hinge': 18, 'low.flex': -2 }), 'both', 'own thigh', { elbow: [0.7, -0.3, -0.3] }),
+        ),
         spares: ['end of range', 'belly pressed'],
       }),
       rung('fold', 'As far as the breath has room.'),
     ],
     usualRung: 'lean a little',
     cues: {
-      say: 'Cross your legs, the {side} one on top. Fold forward over them from the hips, hands on the thighs.',
+      say: 'Cross your legs, the {side} one on top. Fold forward over them, the back round, hands on the thighs.',
       again: 'Change legs: the {side} one on top, and fold.',
       go: 'Lean.',
       feel: 'You feel it at the outside of the {side} hip.',
@@ -297,13 +304,12 @@ export const hipLegs: MoveData[] = [
     },
     instead: ['hip-hinge-reps', 'round-and-lift'],
     balancedBy: ['press-down'],
-    figure: ((crossed: ReturnType<typeof pose>) =>
-      there(
-        { view: 'near' },
-        crossed,
-        hand(also(crossed, { 'trunk.hinge': 18, 'low.flex': 26, 'upper.flex': 22, 'neck.flex': 10 }), 'both', 'own thigh', {
-          elbow: [0.7, -0.3, -0.3],
-        }),
-      ))(pose(left({ 'hip.out': -14, 'hip.bend': 100, 'knee.bend': 86 }))),
+    figure: there(
+      { view: 'near' },
+      crossedLegs,
+      hand(also(crossedLegs, { 'trunk.hinge': 18, 'low.flex': 26, 'upper.flex': 22, 'neck.flex': 10 }), 'both', 'own thigh', {
+        elbow: [0.7, -0.3, -0.3],
+      }),
+    ),
   },
 ];
