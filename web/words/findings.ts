@@ -88,14 +88,14 @@ const say: Say = {
   }),
   wordsSide: ({ move, said, led }) => ({
     title: `${move}: says “${said}”, leads ${led} first`,
-    why: `Write {side} and {other} instead: they become the side that is led. ${common}`,
+    why: `Write the placeholders for the side and the other side instead: they become the side that is led. ${common}`,
   }),
   wordsPart: ({ move, said }) => ({
     title: `${move}: the words speak of the ${said.toLowerCase()}`,
     why: `The move is for something else; perhaps the words belong to another step. ${common}`,
   }),
   wordsClaim: ({ said }) => ({
-    title: `“${said}” is more than anyone can promise`,
+    title: `More than anyone can promise: “${said}”`,
     why: 'Say what is known: easier movement, a change of position, a rest. Common practice.',
   }),
   notMobilised: ({ move, area, holdMs }) => ({
