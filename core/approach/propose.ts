@@ -4,7 +4,7 @@ import { demandsOf } from '../needs';
 const HOLD_SEC: Record<Approach['holdLength'], number> = { '10 s': 10, '20 s': 20, '30 s': 30, '45 s': 45 };
 const SETS: Record<Approach['passes'], number> = { once: 1, twice: 2, 'three sets': 3 };
 /** A slow breath lasts about 10 s: about six a minute (Lehrer and Gevirtz 2014, from memory). */
-const BREATH_SEC = 10;
+export const BREATH_SEC = 10;
 
 const clamp = (n: number, least: number, most: number): number => Math.min(most, Math.max(least, n));
 

@@ -4,13 +4,13 @@ import type { Column, Row, Solve, SolveLimits } from '../solver';
 import type { FillBreak, FillRequest, FillResult, Place, Unmet } from './request';
 
 /** Filling a place comes before everything else, then a day for an aim, then a break of the day's area. */
-const PLACE_WORTH = 100;
-const DAY_WORTH = 20;
-const ROTA_WORTH = 5;
+export const PLACE_WORTH = 100;
+export const DAY_WORTH = 20;
+export const ROTA_WORTH = 5;
 /** Another break now and then. Common practice, no source. */
-const OTHER_WORTH = 1;
+export const OTHER_WORTH = 1;
 /** A minute of a place left empty. */
-const EMPTY_COST = 0.1;
+export const EMPTY_COST = 0.1;
 
 /** Nodes make the same answer every time; the seconds are only for slow machines. */
 export const FILL_LIMITS: SolveLimits = { nodes: 2000, seconds: 20, gap: 1e-4 };

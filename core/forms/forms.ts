@@ -23,7 +23,7 @@ interface Context {
 }
 
 /** The slots a break is shortened to, seconds: the usual ones. */
-const SHORT_SLOTS = [60, 120, 180, 300, 600] as const;
+export const SHORT_SLOTS = [60, 120, 180, 300, 600] as const;
 
 /** The slot of the short form: the longest usual one that is at most half of the break's. */
 export const shortSlot = (slotSec: number): number =>

@@ -64,9 +64,9 @@ export const LED_LIMITS: SolveLimits = { nodes: 5000, seconds: 20, gap: 0 };
  */
 export const TIMES_WORTH: readonly number[] = [8000, 400, 20, 1];
 /** A session that is held at all. */
-const SESSION_WORTH = 100_000;
+export const SESSION_WORTH = 100_000;
 /** Of equals the earlier one, so that the same week gives the same answer. */
-const LATER_COST = 1e-4;
+export const LATER_COST = 1e-4;
 
 interface Start {
   group: LedGroup;

@@ -84,15 +84,15 @@ const askingPoses = (move: Move, rung: Rung | undefined, position: Position): re
 };
 
 /** Rungs below this share of the move stay clear of the end of the range. */
-const SMALL_SHARE = 0.8;
+export const SMALL_SHARE = 0.8;
 const STILL: readonly Move['kind'][] = ['settle', 'breathe', 'close', 'pause'];
 
 /** Longer than this is long at the end of the range, s. Common practice, no source. */
-const LONG_HOLD_SEC = 30;
+export const LONG_HOLD_SEC = 30;
 /** A breath at the usual pace: longer than this is long for arms overhead and for effort, s. */
-const ONE_BREATH_SEC = 10;
+export const ONE_BREATH_SEC = 10;
 /** A repetition of the head that is shorter than this is quick, s. Common practice, no source. */
-const QUICK_REP_SEC = 3;
+export const QUICK_REP_SEC = 3;
 
 /** For how long one stays in it, s: the hold; repetitions let go in between. */
 const heldSec = ({ measure, amount }: Dose): number =>

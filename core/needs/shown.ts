@@ -50,7 +50,7 @@ const SIDES: readonly Side[] = ['left', 'right'];
 const seated = (pose: Pose): boolean => pose.base === 'back' || pose.base === 'edge';
 
 /** Angles from which a posture counts, degrees. Common practice, no source. */
-const FROM = {
+export const POSTURE_FROM = {
   neckTurn: 35,
   neckSide: 20,
   chin: 30,
@@ -78,12 +78,12 @@ const FROM = {
 } as const;
 
 /** Wrists nearer than this work together, cm. Common practice, no source. */
-const HANDS_MEET_CM = 24;
+export const HANDS_MEET_CM = 24;
 /** A wrist so far behind the shoulders is behind the back, or, further still, behind and beside it; a hand at the hip is not. */
-const BEHIND_CM = 9;
-const FAR_BEHIND_CM = 16;
+export const BEHIND_CM = 9;
+export const FAR_BEHIND_CM = 16;
 /** The back is so wide, from its middle. */
-const BACK_CM = 15;
+export const BACK_CM = 15;
 
 /** What one pose asks, by its angles. */
 export const demandsOfPose = (pose: Pose): Demand[] => {
@@ -102,9 +102,10 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
   };
   const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
   const standing = pose.base === 'stand';
-  const longBack = standing && Math.max(0, bend) < FROM.longBack;
-  const turned = Math.abs(a('neck.turn')) >= FROM.turnedUp || Math.abs(a('neck.side')) >= FROM.bentUp;
-  const wide = any((of) => of('hip.bend') > 20 && of('hip.out') >= FROM.wide);
+  const longBack = standing && Math.max(0, bend) < POSTURE_FROM.longBack;
+  const turned =
+    Math.abs(a('neck.turn')) >= POSTURE_FROM.turnedUp || Math.abs(a('neck.side')) >= POSTURE_FROM.bentUp;
+  const wide = any((of) => of('hip.bend') > 20 && of('hip.out') >= POSTURE_FROM.wide);
   const moved = (side: Side): boolean =>
     a(`${side}.arm.raise`) >= 50 ||
     a(`${side}.elbow.bend`) >= 100 ||
@@ -115,30 +116,30 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
   const uneven = Math.abs(a('left.arm.raise') - a('right.arm.raise')) > 25;
   const joined = bothMoved && (apart < HANDS_MEET_CM || uneven);
   const tests: [Demand, boolean][] = [
-    ['neck turned', Math.abs(a('neck.turn')) >= FROM.neckTurn],
-    ['neck bent to the side', Math.abs(a('neck.side')) >= FROM.neckSide],
-    ['chin to the chest', chin >= FROM.chin],
-    ['looking up', chin <= -FROM.lookUp],
-    ['looking up while turned', chin <= -FROM.lookUpTurned && turned],
+    ['neck turned', Math.abs(a('neck.turn')) >= POSTURE_FROM.neckTurn],
+    ['neck bent to the side', Math.abs(a('neck.side')) >= POSTURE_FROM.neckSide],
+    ['chin to the chest', chin >= POSTURE_FROM.chin],
+    ['looking up', chin <= -POSTURE_FROM.lookUp],
+    ['looking up while turned', chin <= -POSTURE_FROM.lookUpTurned && turned],
     ['head low', (seated(pose) || standing) && s.head.at[1] < s.top.at[1] + 3],
-    ['back rounded', bend >= FROM.rounded],
-    ['back arched', bend <= -FROM.arched],
-    ['back turned', Math.abs(a('low.turn') + a('upper.turn')) >= FROM.turned],
-    ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= FROM.sideBent],
-    ['deep lean forward', lean >= FROM.lean && !longBack],
-    ['hinge with a long back', lean >= FROM.lean && longBack],
-    ['arms overhead', any((of) => of('arm.raise') >= FROM.overhead)],
-    ['arm at shoulder height', any((of) => of('arm.raise') >= FROM.level)],
-    ['arm across', any((of) => of('arm.raise') >= 60 && of('arm.across') >= FROM.across)],
+    ['back rounded', bend >= POSTURE_FROM.rounded],
+    ['back arched', bend <= -POSTURE_FROM.arched],
+    ['back turned', Math.abs(a('low.turn') + a('upper.turn')) >= POSTURE_FROM.turned],
+    ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= POSTURE_FROM.sideBent],
+    ['deep lean forward', lean >= POSTURE_FROM.lean && !longBack],
+    ['hinge with a long back', lean >= POSTURE_FROM.lean && longBack],
+    ['arms overhead', any((of) => of('arm.raise') >= POSTURE_FROM.overhead)],
+    ['arm at shoulder height', any((of) => of('arm.raise') >= POSTURE_FROM.level)],
+    ['arm across', any((of) => of('arm.raise') >= 60 && of('arm.across') >= POSTURE_FROM.across)],
     ['arm behind', SIDES.some(behind)],
-    ['wrist bent far', any((of) => Math.abs(of('wrist.bend')) >= FROM.wrist)],
-    ['hip bent deep', any((of) => of('hip.bend') + a('trunk.hinge') >= FROM.hipDeep)],
-    ['leg crossed', any((of) => of('hip.twist') <= -FROM.crossed || of('hip.out') <= -10)],
+    ['wrist bent far', any((of) => Math.abs(of('wrist.bend')) >= POSTURE_FROM.wrist)],
+    ['hip bent deep', any((of) => of('hip.bend') + a('trunk.hinge') >= POSTURE_FROM.hipDeep)],
+    ['leg crossed', any((of) => of('hip.twist') <= -POSTURE_FROM.crossed || of('hip.out') <= -10)],
     ['legs wide', wide],
     ['knees wide on the seat', wide && seated(pose)],
-    ['knee bent under load', standing && any((of) => of('knee.bend') >= FROM.kneeLoaded)],
-    ['knee bent deep', any((of) => of('knee.bend') >= FROM.kneeDeep)],
-    ['knee straight', seated(pose) && any((of) => of('knee.bend') <= FROM.kneeStraight)],
+    ['knee bent under load', standing && any((of) => of('knee.bend') >= POSTURE_FROM.kneeLoaded)],
+    ['knee bent deep', any((of) => of('knee.bend') >= POSTURE_FROM.kneeDeep)],
+    ['knee straight', seated(pose) && any((of) => of('knee.bend') <= POSTURE_FROM.kneeStraight)],
     ['standing', standing],
     ['on the floor', pose.base.startsWith('lying') || pose.base === 'cross-legged'],
     ['lying on the back', pose.base === 'lying on the back'],

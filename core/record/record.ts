@@ -59,7 +59,7 @@ export const planAgainstDone = (parts: readonly DonePart[]): StepRecord[] => {
 };
 
 /** Less than this share of a side was tried rather than done. Common practice, no source. */
-const DONE_SHARE = 0.5;
+export const DONE_SHARE = 0.5;
 
 /** The whole of a record, in work and in time. */
 export interface SessionSum extends WorkPair {

@@ -1,3 +1,2 @@
 export * from './head-load';
-export * from './in-use';
 export * from './published';

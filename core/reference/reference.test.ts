@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { HEAD_LOAD_POINTS, headLoad, published, valuesInUse } from '.';
+import { HEAD_LOAD_POINTS, headLoad, published } from '.';
 
 describe('load of a tilted head', () => {
   it.each([
@@ -34,21 +34,8 @@ describe('load of a tilted head', () => {
   });
 });
 
-describe('values in use', () => {
-  it('name a place, a value and a source that is there, or none', () => {
-    for (const v of valuesInUse) {
-      expect(v.place && v.what && v.value, v.what).toBeTruthy();
-      if (v.source !== null) expect(published[v.source].source.length).toBeGreaterThan(10);
-    }
-    expect(new Set(valuesInUse.map((v) => v.what)).size).toBe(valuesInUse.length);
-  });
-
-  it('list every published source at least once', () => {
-    const used = new Set(valuesInUse.map((v) => v.source));
-    for (const key of Object.keys(published)) expect(used, key).toContain(key);
-  });
-
-  it('say which values are quoted from memory', () => {
+describe('published values', () => {
+  it('say which are quoted from memory', () => {
     for (const s of Object.values(published)) expect(s.note).toMatch(/from memory/i);
   });
 });

@@ -23,7 +23,7 @@ export const headOf = (move: Move, rung?: string): { backDeg: number; turnDeg: n
     { backDeg: 0, turnDeg: 0 },
   );
 /** From here on the head counts as tipped back. Common practice, no source. */
-const TIPPED_DEG = 15;
+export const TIPPED_DEG = 15;
 
 /** How far the trunk leans or folds forward, and how far it is turned meanwhile, degrees. */
 export const foldOf = (move: Move, rung?: string): { foldDeg: number; turnDeg: number } =>
@@ -36,7 +36,7 @@ export const foldOf = (move: Move, rung?: string): { foldDeg: number; turnDeg: n
     { foldDeg: 0, turnDeg: 0 },
   );
 /** From here on a fold counts as deep. Common practice, no source. */
-const FOLDED_DEG = 35;
+export const FOLDED_DEG = 35;
 
 /** Swings that are looked at, as sums of the joints that make one movement. Fingers and toes are too small to count. */
 const SWINGS: readonly (readonly JointName[])[] = [

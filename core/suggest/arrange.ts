@@ -13,6 +13,7 @@ import {
   withAmount,
 } from '../model';
 import { rangeOf } from '../review/poses';
+import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
 import type { Candidate } from './candidates';
@@ -59,9 +60,6 @@ const apart = (list: Chosen[]): Chosen[] => {
   return list;
 };
 
-/** A series of neck holds is no longer than this on one side before the head comes back. See the review. */
-const LONGEST_SERIES_MS = 60_000;
-
 /** Two-sided holds that follow each other in one region become series, for those who lead them so. */
 const asSeries = (steps: readonly Item[], chosen: readonly Chosen[]): Item[] => {
   const of = (step: Step): Chosen | undefined => chosen.find((c) => c.candidate.move.id === step.moveId);
@@ -84,7 +82,7 @@ const asSeries = (steps: readonly Item[], chosen: readonly Chosen[]): Item[] => 
       region !== null &&
       joins(last[0]) === region &&
       last.length < MOST_LINKS &&
-      sofar + holdMs(item) <= LONGEST_SERIES_MS;
+      sofar + holdMs(item) <= LONGEST_NECK_MS;
     if (goesOn) last.push(item);
     else groups.push([item]);
   }

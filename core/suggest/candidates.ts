@@ -17,6 +17,7 @@ import {
 } from '../model';
 import { answerFor } from '../needs';
 import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
+import { CALM_RATIO } from '../review/rules/breath/calm';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import { workMs } from '../timing';
 import type { SuggestRequest } from './request';
@@ -66,7 +67,7 @@ const SEATS: readonly Position[] = ['back', 'edge'];
 /** What frames a break. */
 const FRAME: readonly Kind[] = ['settle', 'close', 'release'];
 /** It takes no longer than this: it frames, it is not what the break is for. Common practice, no source. */
-const LONGEST_FRAME_SEC = 30;
+export const LONGEST_FRAME_SEC = 30;
 
 export interface Setting {
   request: SuggestRequest;
@@ -93,8 +94,6 @@ export const emptyBreak = ({ request, approach }: Pick<Setting, 'request' | 'app
   if (request.calm) brk.pace.exhaleRatio = Math.max(brk.pace.exhaleRatio, CALM_RATIO);
   return brk;
 };
-/** To calm down the breath out is twice as long as the breath in. Common practice, no source. */
-const CALM_RATIO = 2;
 
 const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
   const only = reviewed(
@@ -180,10 +179,10 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
 };
 
 /** Of what frames a break so many of a kind are weighed: the shorter ones. More differ in nothing the search could see. */
-const FRAMES_WEIGHED = 4;
+export const FRAMES_WEIGHED = 4;
 const FRAMING: readonly Kind[] = [...FRAME, 'breathe'];
 /** What is wanted could fill the slot so many times over: then nothing else is needed to fill it. */
-const PLENTY = 2;
+export const PLENTY = 2;
 
 const longest = ({ doses }: Candidate): Milliseconds => doses.at(-1)?.lengthMs ?? 0;
 const shortest = ({ doses }: Candidate): Milliseconds => doses[0]?.lengthMs ?? 0;

@@ -1,6 +1,8 @@
+import { AIM_SEC } from '../ledger';
 import { type Break, defaultPace, goesByBreath, type Thing } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import { SHORT_SLOT_SEC } from '../review/rules/order/frame';
+import { SHORT_HOLD_MS } from '../review/rules/order/mobilised';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
 import { bendOf, wantsOther } from '../review/rules/sides/wrists';
@@ -10,34 +12,30 @@ import { fetchMs, positionMs, sayMs } from '../timing';
 import type { Candidate, Setting } from './candidates';
 import type { SuggestRequest } from './request';
 
-/** Seconds of an area on a side beyond which more is worth nothing. */
-const ENOUGH_SEC = 60;
 /** About so much of a slot is work; the rest is said, changed and come back from. Common practice, no source. */
-const WORK_SHARE = 0.5;
+export const WORK_SHARE = 0.5;
 /** What the least served side of a wanted area is worth when it has all it is due: more than everything else together. */
-const LEAST_WORTH = 3;
+export const LEAST_WORTH = 3;
 /** What each further quarter of what a side is due is worth: the first one most, so that none starves for another. */
-const QUARTER_WORTH = [1, 0.6, 0.35, 0.2] as const;
+export const QUARTER_WORTH = [1, 0.6, 0.35, 0.2] as const;
 /** What is beyond a fair share counts little against it. */
-const PLAIN_WORTH = 0.25;
+export const PLAIN_WORTH = 0.25;
 
 /** What a change of position and a repeated move cost, in full targets. Common practice, no source. */
-const CHANGE_COST = 0.03;
-const REPEAT_COST = 0.06;
+export const CHANGE_COST = 0.03;
+export const REPEAT_COST = 0.06;
 /** A second for an area that was not asked for, so that time that is left over is not wasted. */
-const FILL_WORTH = 0.0004;
+export const FILL_WORTH = 0.0004;
 /** Moving counts a quarter of holding: it readies an area rather than lengthening it. */
-const MOVING = 0.25;
+export const MOVING = 0.25;
 /** Doses far from the usual ones cost a little, so that of equals the usual ones are chosen. */
-const OFF_COST = 0.1;
+export const OFF_COST = 0.1;
 /** A second of a slot left empty beyond what is usual. */
-const EMPTY_COST = 0.02;
-/** Longer holds than this want the area moved first. */
-const SHORT_HOLD_MS = 10_000;
+export const EMPTY_COST = 0.02;
 /** From such a slot on a muscle may be held by two moves. */
-const LONG_SLOT_SEC = 900;
+export const LONG_SLOT_SEC = 900;
 /** From such a slot on there is a breathing move of its own, not only a movement led by the breath. */
-const BREATHE_SLOT_SEC = 180;
+export const BREATHE_SLOT_SEC = 180;
 
 /** The program of a request, and how to read its columns. */
 export interface SuggestProgram extends Program {
@@ -57,7 +55,7 @@ export const dueSec = (
   weight: number,
 ): number => {
   const all = targets.reduce((sum, t) => sum + t.weight, 0);
-  return Math.min(ENOUGH_SEC, (weight / all) * slotSec * WORK_SHARE);
+  return Math.min(AIM_SEC, (weight / all) * slotSec * WORK_SHARE);
 };
 
 /** What a second of a candidate counts toward its area. */
@@ -264,8 +262,8 @@ export const suggestProgram = (
       candidates.flatMap((c) => (c.area === area ? (c.move.muscles[0] ?? []) : [])),
     ))
       for (const side of ['leftSec', 'rightSec'] as const) {
-        const cost = (PLAIN_WORTH * weight) / 2 / ENOUGH_SEC;
-        const y = column({ name: `${muscle} ${side}`, cost, lower: 0, upper: ENOUGH_SEC, whole: false });
+        const cost = (PLAIN_WORTH * weight) / 2 / AIM_SEC;
+        const y = column({ name: `${muscle} ${side}`, cost, lower: 0, upper: AIM_SEC, whole: false });
         const serve = those(
           (c) => c.area === area && c.move.muscles[0] === muscle,
           (c, dose) => -worth(c) * dose[side],

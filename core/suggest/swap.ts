@@ -24,7 +24,7 @@ export interface Swap {
 }
 
 /** What counts how much in the order. Common practice, no source. */
-const WORTH = {
+export const WORTH = {
   area: 3,
   kind: 2,
   muscle: 2,

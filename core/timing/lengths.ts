@@ -46,10 +46,10 @@ export const paceOf = ({ breath }: Pick<Step, 'breath'>, pace: Pace): Pace =>
   breath ? { ...pace, ...breath } : pace;
 
 // Seconds to change position and to fetch a thing: common practice, no source.
-const SEAT_SHIFT_SEC = 3;
-const STAND_UP_SEC = 6;
-const FLOOR_SEC = 15;
-const FETCH_SEC: Record<Thing, number> = {
+export const SEAT_SHIFT_SEC = 3;
+export const STAND_UP_SEC = 6;
+export const FLOOR_SEC = 15;
+export const FETCH_SEC: Record<Thing, number> = {
   desk: 0,
   chair: 0,
   strap: 5,
@@ -64,7 +64,7 @@ const FETCH_SEC: Record<Thing, number> = {
 
 const onFloor = (position: Position): boolean => position === 'floor' || position === 'floor seat';
 /** Between lying and sitting on the floor, s. Common practice, no source. */
-const FLOOR_SHIFT_SEC = 5;
+export const FLOOR_SHIFT_SEC = 5;
 
 /** Time to get from one position to another. */
 export const positionMs = (from: Position, to: Position): Milliseconds => {

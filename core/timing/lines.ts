@@ -39,7 +39,7 @@ export const IMPORTANCE = ['back', 'last', 'go', 'feel', 'count', 'check', 'brea
 export type WorkRole = (typeof IMPORTANCE)[number];
 
 /** A breath of silence between two lines that could also come later. Common practice, no source. */
-const PAUSE_MS = 500;
+export const PAUSE_MS = 500;
 
 /** Time it takes to speak a line during work: to the next half second, without the shortest time of a cue. */
 export const spokenMs = (text: string, pace: Pick<Pace, 'wordsPerMinute'>): Milliseconds =>

@@ -1,5 +1,7 @@
 import type { Answer, Message } from '@kotabi/core/model';
+import { valuesInUse } from '@kotabi/core/numbers';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { GRACE_MIN } from '../reminders/due';
 import { tick } from '../reminders/scheduler';
 import { edgeBreak, group, startServer } from './harness';
 
@@ -46,6 +48,10 @@ const outbox = async () =>
 const first = async () => (await app!.get<Message[]>('/api/messages')).body.find((m) => m.startMin === 600)!;
 
 describe('reminders', () => {
+  it('are too late when the page of numbers says so', () => {
+    expect(valuesInUse.find((v) => v.place === 'Reminders')?.value).toBe(`${GRACE_MIN} min`);
+  });
+
   it('are sent at their lead time, once, however often the server looks', async () => {
     at('09:54');
     expect(await round()).toEqual({ sent: 0 });

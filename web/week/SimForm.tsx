@@ -87,7 +87,7 @@ export const SimForm = ({ settings, set, log, longRunMin, setLongRun }: Props) =
         {settings.skip === fromLog
           ? `From your log: “not today” ${log.skipped} times of ${known}.`
           : settings.skip === usual
-            ? `Skipping ${percent(usual)} %: stretching was done in ${percent(published.stretchingDone.extraShare)} % of extra breaks (${cite(published.stretchingDone)}).`
+            ? `Skipping ${percent(usual)} % is our assumption: in ${percent(published.stretchingDone.extraShare)} % of the extra breaks that were taken people really stretched (${cite(published.stretchingDone)}); breaks skipped were not counted there.`
             : 'Your own figure for skipping.'}
         {log.chance === null &&
           ` Your log has ${known} answer${known === 1 ? '' : 's'} so far; from ${ENOUGH_OUTCOMES} on it is used.`}

@@ -149,7 +149,7 @@ const TensionChange = ({ tensionBefore, tensionAfter }: Session) => {
         {noticed
           ? `On a 0–10 scale ${threshold} are a change that people notice`
           : `Less than the ${threshold} that people usually notice`}{' '}
-        ({cite(published.ratingChange)}).
+        (found for chronic pain, used here by analogy: {cite(published.ratingChange)}).
       </span>
     </p>
   );

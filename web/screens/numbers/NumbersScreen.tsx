@@ -1,5 +1,6 @@
 import { needRules } from '@kotabi/core/needs';
-import { published, type ValueInUse, valuesInUse } from '@kotabi/core/reference';
+import { type ValueInUse, valuesInUse } from '@kotabi/core/numbers';
+import { published } from '@kotabi/core/reference';
 import { Table } from 'antd';
 import { Link } from 'react-router';
 import { useTitle } from '../../shell/useTitle';
@@ -7,7 +8,7 @@ import { useTitle } from '../../shell/useTitle';
 const source = (v: ValueInUse): string => {
   if (v.source === null) return 'common practice, no source';
   const s = published[v.source];
-  return `${s.source} (${s.year}). ${s.note}`;
+  return [`${s.source} (${s.year}).`, s.note, v.note].filter(Boolean).join(' ');
 };
 
 /** Every published and every common-practice value in use, by the place it is used. */

@@ -1,7 +1,7 @@
 import type { ReviewRule } from '../../finding';
 
 /** To calm down the breath out is at least this many times as long as the breath in. Common practice, no source. */
-const CALM_RATIO = 2;
+export const CALM_RATIO = 2;
 
 /** A calming break whose breath out is not clearly the longer one. */
 export const calm: ReviewRule = ({ resolved: { brk } }) => {

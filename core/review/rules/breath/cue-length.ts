@@ -4,7 +4,7 @@ import { partsOf } from '../../facts';
 import type { Finding } from '../../finding';
 
 /** Longer set-ups than this lose the room. Common practice, no source. */
-const LONGEST_SETUP_MS = 15_000;
+export const LONGEST_SETUP_MS = 15_000;
 
 /**
  * A cue longer than its time: where it should be felt is said during the work, so it has to fit into the shortest stretch of

@@ -3,7 +3,7 @@ import type { Finding } from '../../finding';
 import { foldOf } from '../../poses';
 
 /** More turn than this in a deep fold loads the low back. Common practice, no source. */
-const TURNED_DEG = 15;
+export const TURNED_DEG = 15;
 
 /** A deep fold and a twist at once. */
 export const fold = eachStep(({ step, move }): Finding[] => {

@@ -4,7 +4,7 @@ import { isHeld, partsOf } from '../../facts';
 import type { Finding } from '../../finding';
 
 /** So long nobody lets the head hang, whoever is there. Common practice, no source. */
-const LONGEST_MS = 30_000;
+export const LONGEST_HEAD_LOW_MS = 30_000;
 
 /** A head kept low for longer than half a minute at a time, in any group. */
 export const headDownLong = eachStep((at, { timeline }): Finding[] => {
@@ -15,6 +15,6 @@ export const headDownLong = eachStep((at, { timeline }): Finding[] => {
     0,
     ...partsOf(timeline, step.id).map((p) => (p.kind === 'work' ? p.lengthMs : 0)),
   );
-  if (lengthMs <= LONGEST_MS) return [];
+  if (lengthMs <= LONGEST_HEAD_LOW_MS) return [];
   return [{ code: 'headDownLong', weight: 'caution', stepIds: [step.id], move: move.name, lengthMs }];
 });

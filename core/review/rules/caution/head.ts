@@ -5,9 +5,9 @@ import type { Finding } from '../../finding';
 import { headOf } from '../../poses';
 
 /** A head tipped back is not turned by more than this as well. Common practice, no source. */
-const TURNED_DEG = 20;
+export const TURNED_DEG = 20;
 /** How far back "lift the gaze, slow" goes. Common practice, no source. */
-const LIFTED_DEG = 25;
+export const LIFTED_DEG = 25;
 
 /** Full circles through the back, a head tipped back and turned, and looking up farther than the approach does. */
 export const head = eachStep(({ step, move }, { resolved }): Finding[] => {

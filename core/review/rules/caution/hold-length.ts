@@ -4,8 +4,8 @@ import { eachStep } from '../../each-step';
 import { isHeld, partsOf } from '../../facts';
 import type { Finding } from '../../finding';
 
-const LEAST_MS = published.staticHold.leastSec * 1000;
-const MOST_MS = published.staticHoldTotal.olderMostSec * 1000;
+export const LEAST_MS = published.staticHold.leastSec * 1000;
+export const MOST_MS = published.staticHoldTotal.olderMostSec * 1000;
 
 /** The dose that makes a hold of so many seconds. */
 const asDose = (dose: Dose, seconds: number, cycleMs: number, up: boolean): number => {

@@ -4,7 +4,7 @@ import { isHeld, type PlacedStep, placedSteps, workOf } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** So long the head may be away from neutral before it comes back. Common practice, no source. */
-const LONGEST_MS = 60_000;
+export const LONGEST_NECK_MS = 60_000;
 
 /** Held, or going round: to and fro comes through neutral with each repetition. */
 const isAway = (at: PlacedStep): boolean =>
@@ -20,7 +20,7 @@ export const neckLong: ReviewRule = ({ resolved, timeline }) => {
     [...steps.values()].every(
       (s) =>
         s.chainId !== chainId ||
-        (['left', 'right'] as const).every((side) => workOf(timeline, s.step.id, side) <= LONGEST_MS),
+        (['left', 'right'] as const).every((side) => workOf(timeline, s.step.id, side) <= LONGEST_NECK_MS),
     );
   const found: Finding[] = [];
   let lengthMs = 0;
@@ -35,7 +35,7 @@ export const neckLong: ReviewRule = ({ resolved, timeline }) => {
     if (part.kind !== 'work') continue;
     first ??= at;
     lengthMs += part.lengthMs;
-    if (lengthMs <= LONGEST_MS) continue;
+    if (lengthMs <= LONGEST_NECK_MS) continue;
     const said = found.find((f) => f.stepIds[0] === first?.step.id);
     if (said?.code === 'neckLong') said.lengthMs = Math.max(said.lengthMs, lengthMs);
     else

@@ -9,7 +9,7 @@ import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** From so many two-sided holds in a row one would lead them as a series. Common practice, no source. */
-const SERIES = 3;
+export const SERIES = 3;
 
 /** The longest run of two-sided holds that are not in a series. */
 const longestRun = ({ items }: ResolvedBreak): ResolvedStep[] => {

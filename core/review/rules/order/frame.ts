@@ -5,9 +5,9 @@ import type { Finding, ReviewRule } from '../../finding';
 /** Breaks of a minute or less are one or two moves and need no frame. Common practice, no source. */
 export const SHORT_SLOT_SEC = 60;
 /** A single step is no break with a beginning and an end. Common practice, no source. */
-const FEW_STEPS = 1;
+export const FEW_STEPS = 1;
 /** From so many holds on something lets go again before the end. Common practice, no source. */
-const HOLDS = 2;
+export const HOLDS = 2;
 
 const leadsBreath = ({ move, step }: PlacedStep): boolean =>
   move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);

@@ -4,7 +4,7 @@ import { isHeld, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Longer holds than this want the area moved first. Common practice, no source. */
-const SHORT_HOLD_MS = 10_000;
+export const SHORT_HOLD_MS = 10_000;
 
 const WALK = 'walk-about';
 /** The muscles that move the fingers lie in the forearm, those of the foot in the shin. */

@@ -3,7 +3,7 @@ import { partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Going back once, to end where one began, is nothing to speak of; more is to and fro. Common practice. */
-const SPARE_CHANGES = 1;
+export const SPARE_CHANGES = 1;
 
 /** Sit, stand and sit again; or back and edge of the seat more than once to and fro. */
 export const positions: ReviewRule = ({ resolved, timeline }) => {

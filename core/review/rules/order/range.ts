@@ -4,8 +4,8 @@ import type { Finding, ReviewRule } from '../../finding';
 import { rangeOf } from '../../poses';
 
 /** A movement this much larger than a later one of the same area comes too early. Common practice, no source. */
-const LARGER = 1.5;
-const LARGER_BY_DEG = 20;
+export const LARGER = 1.5;
+export const LARGER_BY_DEG = 20;
 /** Where every movement is small, none comes too early. */
 const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'face'];
 

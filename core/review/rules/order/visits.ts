@@ -4,7 +4,7 @@ import type { Finding, ReviewRule } from '../../finding';
 
 const WORKS: readonly string[] = ['mobilise', 'stretch', 'activate', 'massage'];
 /** Moved first and held later is two visits; a third one is going to and fro in the body. Common practice, no source. */
-const MOST = 2;
+export const MOST = 2;
 
 /** One area come back to again and again, with others in between. */
 export const visits: ReviewRule = ({ resolved }) => {

@@ -4,7 +4,7 @@ import { partsOf, placedSteps } from '../../facts';
 import type { Audience, Finding, ReviewRule } from '../../finding';
 
 /** Longer than this nobody should sit and watch. Common practice, no source. */
-const IDLE_MS = 30_000;
+export const IDLE_MS = 30_000;
 
 /** For each step, whom of the people it leaves with nothing to do. */
 const leftOut = forEachStep(

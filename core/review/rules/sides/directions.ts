@@ -2,7 +2,7 @@ import { type PlacedStep, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewInput, ReviewRule } from '../../finding';
 
 /** So few repetitions one way are a roll to let go, which owes nothing. Common practice, no source. */
-const RESET_REPS = 3;
+export const RESET_REPS = 3;
 
 const isReset = ({ step }: PlacedStep): boolean =>
   step.dose.measure === 'reps' && step.dose.amount <= RESET_REPS && step.sets === 1;

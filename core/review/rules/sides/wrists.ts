@@ -6,9 +6,9 @@ import { isHeld, type PlacedStep, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Bent at least so far a wrist is bent. Common practice, no source. */
-const BENT_DEG = 30;
+export const BENT_DEG = 30;
 /** A movement that bends them at least so far, up and down, does for both ways. Common practice, no source. */
-const MOVED_DEG = 48;
+export const MOVED_DEG = 48;
 
 /** Which way a step bends the wrists: fingers up, down, or both. */
 export const bendOf = (at: Pick<PlacedStep, 'move' | 'step'>): { up: boolean; down: boolean } => {

@@ -3,10 +3,10 @@ import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** One asked-for area with so many times the seconds of another, and so much more. Common practice, no source. */
-const TIMES = 4;
-const MORE_MS = 60_000;
+export const TIMES = 4;
+export const MORE_MS = 60_000;
 /** Below this it is told as missing. */
-const MISSED_MS = 10_000;
+export const MISSED_MS = 10_000;
 
 /** Two areas the break is for, one of them with many times what the other gets. */
 export const farBeyond: ReviewRule = ({ resolved, timeline }) => {

@@ -3,7 +3,7 @@ import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Less than this for an area the break is for is hardly anything. Common practice, no source. */
-const HARDLY_MS = 10_000;
+export const HARDLY_MS = 10_000;
 
 /** An area the break is said to be for, and that is hardly held at all on one of its sides. */
 export const targets: ReviewRule = ({ resolved, timeline, library }) => {

@@ -35,7 +35,8 @@ export const LedgerPanel = ({ days, facts, aims, fill }: Props) => {
       <h2>What the week gives</h2>
       <p className="muted small">
         Seconds held, a full cell is {AIM_SEC} s on that day; the aim is {AIM_DAYS} days or more for each side
-        ({cite(published.staticHoldTotal)}).
+        (published for each exercise, counted here by muscle and side, which is stricter:{' '}
+        {cite(published.staticHoldTotal)}).
       </p>
       {ledger.areas.length === 0 ? (
         <p>No break has been chosen yet, so nothing is counted.</p>

@@ -1,0 +1,65 @@
+import { DAY_WORTH, OTHER_WORTH, PLACE_WORTH, ROTA_WORTH, EMPTY_COST as UNFILLED_COST } from '../fill/fill';
+import { LATER_COST, SESSION_WORTH, TIMES_WORTH } from '../gather/gather';
+import { AIM_SEC } from '../ledger';
+import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, PLENTY } from '../suggest/candidates';
+import {
+  BREATHE_SLOT_SEC,
+  CHANGE_COST,
+  EMPTY_COST,
+  FILL_WORTH,
+  LEAST_WORTH,
+  LONG_SLOT_SEC,
+  MOVING,
+  OFF_COST,
+  PLAIN_WORTH,
+  QUARTER_WORTH,
+  REPEAT_COST,
+  WORK_SHARE,
+} from '../suggest/program';
+import { WORTH } from '../suggest/swap';
+import { at, percent } from './value';
+
+/** What counts how much where the program chooses. */
+export const ofChoosing = [
+  ...at('Suggesting a break', [
+    [
+      'Enough for one side of an area',
+      `${AIM_SEC} s, or its part of the slot’s work if that is less`,
+      'staticHoldTotal',
+      'Published for one exercise; used here for a side of an area.',
+    ],
+    ['Work in a slot', percent(WORK_SHARE)],
+    ['Movement counted against a hold', `${percent(MOVING)} of its seconds`],
+    ['What the least served side is worth', `${LEAST_WORTH}`],
+    ['What each quarter of what a side is due is worth', QUARTER_WORTH.join(', ')],
+    ['What is beyond a fair part', `${PLAIN_WORTH}`],
+    ['A change of position, a move used again', `costs ${CHANGE_COST}, ${REPEAT_COST}`],
+    ['A dose far from the usual one', `costs ${OFF_COST} times its square`],
+    ['A second left empty, a second for another area', `costs ${EMPTY_COST}, is worth ${FILL_WORTH}`],
+    ['A slot with a breathing move of its own', `from ${BREATHE_SLOT_SEC} s on`],
+    ['A slot in which two moves may hold one muscle', `from ${LONG_SLOT_SEC} s on`],
+    [
+      'Moves that settle, close and release',
+      `up to ${LONGEST_FRAME_SEC} s; the ${FRAMES_WEIGHED} shortest are weighed`,
+    ],
+    ['Enough moves for what is wanted', `${PLENTY} times the slot: others are left aside`],
+  ]),
+  ...at('Swapping a move', [
+    [
+      'What speaks for a move',
+      `same area ${WORTH.area}, kind ${WORTH.kind}, muscles ${WORTH.muscle}, named in its place ${WORTH.named}, more of the people ${WORTH.served}, position ${WORTH.place}`,
+    ],
+    ['What speaks against it', `a finding ${WORTH.finding}, a second longer or shorter ${WORTH.second}`],
+  ]),
+  ...at('Filling a week', [
+    ['A place that is filled', `${PLACE_WORTH}`],
+    ['A day more towards an aim', `${DAY_WORTH}`],
+    ['A break of the day’s area', `${ROTA_WORTH}`],
+    ['Another break now and then', `${OTHER_WORTH}`],
+    ['A minute of a place left empty', `costs ${UNFILLED_COST}`],
+  ]),
+  ...at('Led sessions', [
+    ['Someone can come: the first time, the second and so on', TIMES_WORTH.join(', ')],
+    ['A session that is held, an hour later', `${SESSION_WORTH}, costs ${LATER_COST} a minute`],
+  ]),
+];
