@@ -44,6 +44,7 @@ export const ofAWeek = [
       'A day counts for a muscle and side; days a week that are the aim',
       `from ${AIM_SEC} s; ${AIM_DAYS} days`,
       'staticHoldTotal',
+      'Published for each exercise; the ledger counts by muscle and side, which is stricter.',
     ],
   ]),
   ...at('Real week', [

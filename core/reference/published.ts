@@ -65,7 +65,7 @@ export const published = {
     short: 'Garber et al. 2011',
     source: 'ACSM position stand, Garber et al., Med Sci Sports Exerc 43(7):1334-59',
     year: 2011,
-    note: `${FROM_MEMORY} Said of one stretching exercise, done 2 to 4 times; the ledger counts by muscle and side, which is stricter.`,
+    note: `${FROM_MEMORY} Said of one stretching exercise, done 2 to 4 times.`,
     leastTimes: 2,
     mostTimes: 4,
     totalSec: 60,
