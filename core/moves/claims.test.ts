@@ -4,6 +4,7 @@ import { length, skeletonOf, sub } from '../figure';
 import { library } from '../library/all';
 import type { Move, Pose } from '../model';
 import { type Demand, demandsOf, motionOf } from '../needs';
+import { CLAIM } from '../review/rules/words/claims';
 
 // What is said must be what is drawn: every claim that words make about a body is looked for in the poses of that rung.
 // A small lexicon; each claim with how the poses show it.
@@ -84,5 +85,23 @@ describe('every claim that words make', () => {
         (r) => r.figure && r.name !== (move.usualRung ?? move.rungs[0]?.name),
       ))
         expect([move.id, rung.name, rung.say !== undefined]).toEqual([move.id, rung.name, true]);
+  });
+
+  it('promises nothing, and never asks for a tingle', () => {
+    // Numbness and tingling are where a stretch ends (common practice); they belong to what is checked, and nowhere else.
+    const textsOf = (value: unknown, path: string): [string, string][] =>
+      typeof value === 'string'
+        ? [[path, value]]
+        : value && typeof value === 'object'
+          ? Object.entries(value).flatMap(([key, v]) => textsOf(v, `${path}.${key}`))
+          : [];
+    const texts = library.flatMap((move) => textsOf(move, move.id));
+    expect(texts.length).toBeGreaterThan(3000);
+    const wrong = texts.filter(
+      ([path, text]) =>
+        CLAIM.test(text) ||
+        (/tingl|numb\b|pins and needles/i.test(text) && !/\.(check|cautions?)\b/.test(path)),
+    );
+    expect(wrong).toEqual([]);
   });
 });

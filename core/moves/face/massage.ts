@@ -199,7 +199,7 @@ export const faceMassage: MoveData[] = [
       say: 'With loose {other} fingers tap under the {side} collarbone, out to the shoulder and back, like rain.',
       again: 'Now under the {side} collarbone.',
       go: 'Like rain.',
-      feel: 'You feel a tingle under the {side} collarbone.',
+      feel: 'You feel a light patter under the {side} collarbone.',
       check: 'Loose wrist; below the bone, not the throat.',
       breathe: 'Breathe into the chest.',
       last: 'Softer and softer.',

@@ -543,7 +543,7 @@ export const shoulderHold: MoveData[] = [
   {
     id: 'arms-wide-fingers',
     name: 'Arms wide, fingers up then down',
-    otherNames: ['Long arms', 'Nerve-friendly wings'],
+    otherNames: ['Long arms', 'Two walls'],
     purpose: 'Lengthens the arm from collarbone to palm, in two directions of the hand.',
     kind: 'stretch',
     region: 'shoulder',
