@@ -1,4 +1,4 @@
-import { isOffered, isSeated, proposedDose } from '../approach/propose';
+import { BREATH_SEC, isOffered, isSeated, proposedDose } from '../approach/propose';
 import type { Fix } from '../edit/fix';
 import { type Approach, type Area, isTwoWay, type Kind, type Move, type MoveLookup } from '../model';
 import type { Answer } from '../needs';
@@ -23,17 +23,17 @@ export const moveFor = (
   return [...wide].sort((a, b) => weight(a, approach) - weight(b, approach))[0];
 };
 
-/** Rough length, only for putting short ones first: amount of the dose, twice for two ways. */
-const weight = (move: Move, approach: Approach): number => {
+/** Rough length of the usual dose one way, s: repetitions by the breath count a slow breath each. */
+export const usualSec = (move: Move, approach: Approach): number => {
   const dose = proposedDose(move, approach);
-  const sec =
-    dose.measure === 'seconds'
-      ? 1
-      : dose.measure === 'breaths' || typeof dose.repSec === 'string'
-        ? 10
-        : dose.repSec;
-  return dose.amount * sec * (move.ways.pattern === 'together' && !move.ways.directions ? 1 : 2);
+  if (dose.measure === 'seconds') return dose.amount;
+  const sec = dose.measure === 'breaths' || typeof dose.repSec === 'string' ? BREATH_SEC : dose.repSec;
+  return dose.amount * sec;
 };
+
+/** Only for putting short ones first: twice for two ways. */
+const weight = (move: Move, approach: Approach): number =>
+  usualSec(move, approach) * (move.ways.pattern === 'together' && !move.ways.directions ? 1 : 2);
 
 /** Doing another move in place of a step, where that can be: a link of a series needs two sides again. */
 export const swapFix = (

@@ -1,9 +1,14 @@
-import { moveFor } from '../../choose';
+import type { Kind, Move } from '../../../model';
+import { moveFor, usualSec } from '../../choose';
 import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Less than this for an area the break is for is hardly anything. Common practice, no source. */
 export const HARDLY_MS = 10_000;
+
+/** What is put in for an area that has moved; what has not is moved, as a hold of it would be a cold one. */
+const HOLD_FIRST: readonly Kind[] = ['stretch', 'mobilise', 'massage', 'activate'];
+const MOVE_FIRST: readonly Kind[] = ['mobilise', 'activate', 'massage', 'stretch'];
 
 /** An area the break is said to be for, and that is hardly held at all on one of its sides. */
 export const targets: ReviewRule = ({ resolved, timeline, library }) => {
@@ -19,9 +24,11 @@ export const targets: ReviewRule = ({ resolved, timeline, library }) => {
       }, 0);
     const heldMs = Math.min(held('left'), held('right'));
     if (heldMs >= HARDLY_MS) return [];
-    const put =
-      moveFor(library, 'stretch', area, resolved.approach) ??
-      moveFor(library, 'mobilise', area, resolved.approach);
+    const moved = own.some(({ move }) => move.kind === 'mobilise' || move.kind === 'activate');
+    const enough = (m: Move): boolean => usualSec(m, resolved.approach) * 1000 >= HARDLY_MS;
+    const put = (moved ? HOLD_FIRST : MOVE_FIRST)
+      .map((kind) => moveFor(library, kind, area, resolved.approach, enough))
+      .find((m) => m !== undefined);
     const end = steps.find(({ move }) => move.kind === 'release' || move.kind === 'close')?.step.id ?? null;
     return [
       {
