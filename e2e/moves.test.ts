@@ -148,6 +148,13 @@ describe('an own move', () => {
     await page.getByRole('spinbutton', { name: 'Least' }).fill('10');
     await page.getByRole('textbox', { name: 'Second side, short' }).fill('And the {side}.');
     await page.getByRole('button', { name: 'Keep this move' }).click();
+    // What the form began with is nothing to lead with: each place that still says it is named.
+    await alert.getByText('still says what it said to begin with').first().waitFor();
+    expect(await alert.getByText('still says what it said to begin with').count()).toBe(3);
+    await page.getByRole('textbox', { name: 'What it is for' }).fill('Lets half of a shoulder go.');
+    await page.getByRole('textbox', { name: 'Set up', exact: true }).fill('Let the {side} arm hang.');
+    await page.getByRole('textbox', { name: 'Check', exact: true }).fill('Chin level.');
+    await page.getByRole('button', { name: 'Keep this move' }).click();
     await page.getByRole('heading', { name: 'Half a move', level: 1 }).waitFor();
     await page.close();
   });
