@@ -1,5 +1,6 @@
 export * from '../solver';
 export * from './candidates';
+export * from './character';
 export * from './reasons';
 export * from './request';
 export * from './suggest';

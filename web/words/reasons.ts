@@ -24,3 +24,7 @@ export const reasonWords = (reason: Reason): string => {
       return `there is time left for the ${reason.area}`;
   }
 };
+
+/** How far an answer may still be from the best, in words. */
+export const gapText = (gap: number): string =>
+  gap < 0.0005 ? 'the best there is' : `within ${(gap * 100).toFixed(1)} % of the best there is`;

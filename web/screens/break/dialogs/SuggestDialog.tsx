@@ -1,16 +1,14 @@
 import { type Approach, type Break, type Move, type MoveLookup, otherSide } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
-import type { Suggestion, SuggestProgress, SuggestResult } from '@kotabi/core/suggest';
-import { placedSteps, stepDose, timed } from '@kotabi/core/timing';
+import type { Suggestion, SuggestProgress, SuggestRequest, SuggestResult } from '@kotabi/core/suggest';
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
-import { MiniSpine } from '../../../sheet/MiniSpine';
-import { reasonWords } from '../../../words/reasons';
-import { minSec } from '../../../words/time';
+import { gapText } from '../../../words/reasons';
 import { suggestAway } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
 import styles from './dialogs.module.css';
+import { SuggestCards } from './SuggestCards';
 import { type Asked, SuggestForm } from './SuggestForm';
 
 interface Props {
@@ -26,54 +24,6 @@ interface Props {
   close: () => void;
   take: (suggestion: Suggestion) => void;
 }
-
-const gapText = (gap: number): string =>
-  gap < 0.0005 ? 'the best there is' : `within ${(gap * 100).toFixed(1)} % of the best there is`;
-
-const Card = ({
-  s,
-  n,
-  lookup,
-  approach,
-  take,
-}: { s: Suggestion; n: number; take: () => void } & Pick<Props, 'lookup' | 'approach'>) => {
-  const t = timed(s.brk, lookup, approach);
-  const steps = t.ok ? placedSteps(t.resolved) : [];
-  return (
-    <section className={styles.suggestion} aria-label={`Suggestion ${n}`}>
-      <header>
-        <MiniSpine parts={t.ok ? t.timeline.parts : []} />
-        <div>
-          <h3>Suggestion {n}</h3>
-          <p className="tabular small">
-            <b>{minSec(t.ok ? t.timeline.totals.totalMs : 0)}</b> of {minSec(s.brk.slotSec * 1000)} min
-          </p>
-          <p className="muted small">
-            {steps.length} steps, {gapText(s.gap)}
-          </p>
-        </div>
-      </header>
-      <ol>
-        {steps.map((at) => {
-          const { step, move } = at;
-          const reason = s.reasons[step.id];
-          return (
-            <li key={step.id}>
-              <span className={styles.stepLine}>
-                <b>{move.name}</b>
-                <span>{stepDose(at)}</span>
-              </span>
-              {reason && <span className="muted small">{reasonWords(reason)}</span>}
-            </li>
-          );
-        })}
-      </ol>
-      <Button type="primary" onClick={take}>
-        Take this one
-      </Button>
-    </section>
-  );
-};
 
 /** A small dialogue: what is wanted, then up to three breaks that really differ, each with its reasons. */
 export const SuggestDialog = (p: Props) => {
@@ -91,11 +41,14 @@ export const SuggestDialog = (p: Props) => {
   });
   const [progress, setProgress] = useState<SuggestProgress | null>(null);
   const { result, busy, failure, run, cancel } = useAway<SuggestResult>();
+  const [askedFor, setAskedFor] = useState<SuggestRequest['targets']>([]);
+  const targets = asked.areas.map((area) => ({ area, weight: area === asked.most ? 3 : 2 }));
   const ask = (): void => {
     setProgress(null);
+    setAskedFor(targets);
     const request = {
       slotSec: asked.slotSec,
-      targets: asked.areas.map((area) => ({ area, weight: area === asked.most ? 3 : 2 })),
+      targets,
       seatedOnly: asked.seatedOnly,
       onCall: asked.onCall,
       calm: asked.calm,
@@ -168,22 +121,16 @@ export const SuggestDialog = (p: Props) => {
             <p className="muted small">No more than these really differ.</p>
           )}
           {result?.ok && (
-            <div className={styles.cards}>
-              {result.suggestions.map((s, i) => (
-                <Card
-                  // biome-ignore lint/suspicious/noArrayIndexKey: suggestions are told in their order
-                  key={i}
-                  s={s}
-                  n={i + 1}
-                  lookup={lookup}
-                  approach={approach}
-                  take={() => {
-                    p.take(s);
-                    p.close();
-                  }}
-                />
-              ))}
-            </div>
+            <SuggestCards
+              suggestions={result.suggestions}
+              targets={askedFor}
+              lookup={lookup}
+              approach={approach}
+              take={(s) => {
+                p.take(s);
+                p.close();
+              }}
+            />
           )}
           {!result && !busy && !failure && (
             <div className={styles.hint}>

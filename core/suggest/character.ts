@@ -1,0 +1,39 @@
+import type { Area, Milliseconds } from '../model';
+import { isHeld, type PlacedStep, partsOf } from '../review/facts';
+import { placedSteps, type ResolvedBreak, type Timeline } from '../timing';
+import type { SuggestRequest } from './request';
+
+/** What a suggestion is like, beside the others. */
+export interface Character {
+  /** The wanted area that comes first; null where none of them is there. */
+  first: Area | null;
+  heldMs: Milliseconds;
+  movedMs: Milliseconds;
+  /** Where it ends standing up. */
+  endsStanding: boolean;
+  /** Names of the main moves, the one with most work first. */
+  moves: readonly string[];
+}
+
+/** What a break made for some areas is like: settling, breath, release and close are the same in all and do not count. */
+export const characterOf = (
+  { resolved, timeline }: { resolved: ResolvedBreak; timeline: Timeline },
+  targets: SuggestRequest['targets'],
+): Character => {
+  const wanted = new Set(targets.map((t) => t.area));
+  const main = placedSteps(resolved).filter(({ move }) =>
+    ['mobilise', 'stretch', 'activate', 'massage'].includes(move.kind),
+  );
+  const workOf = ({ step }: PlacedStep): Milliseconds =>
+    partsOf(timeline, step.id).reduce((sum, part) => sum + (part.kind === 'work' ? part.lengthMs : 0), 0);
+  const workMs = (held: boolean): Milliseconds =>
+    main.filter((at) => isHeld(at) === held).reduce((sum, at) => sum + workOf(at), 0);
+  const areas = main.map(({ move }) => move.areas.find((area) => wanted.has(area)));
+  return {
+    first: areas.find((area) => area !== undefined) ?? null,
+    heldMs: workMs(true),
+    movedMs: workMs(false),
+    endsStanding: main.at(-1)?.position === 'standing',
+    moves: [...main].sort((a, b) => workOf(b) - workOf(a)).map(({ move }) => move.name),
+  };
+};
