@@ -33,8 +33,11 @@ const round = (count: number) =>
     const a = (i * Math.PI * 2) / count;
     return [Math.cos(a), Math.sin(a)] as const;
   });
-/** Corners enough that a curve looks round at the size it is drawn: few for a finger, many for a head. */
-const FEW = round(18);
+/**
+ * Corners enough that a curve looks round at the size it is drawn: few for a finger, many for a head. Multiples of
+ * four, so that up, down, left and right are among them and an outline reaches its box.
+ */
+const FEW = round(20);
 const SOME = round(32);
 const MANY = round(56);
 const directionsFor = (wrap: Wrap): typeof FEW => {

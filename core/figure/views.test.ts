@@ -49,11 +49,10 @@ describe('outlines', () => {
             const points = outlineOf(wrap, camera);
             const xs = points.map((p) => p.x);
             const ys = points.map((p) => p.y);
-            expect(Math.min(...xs)).toBeGreaterThanOrEqual(x0 - 1e-6);
-            expect(Math.max(...xs)).toBeLessThanOrEqual(x1 + 1e-6);
-            // A round piece is drawn with a few dozen corners: at most a hundredth short of its box.
-            expect(Math.min(...ys) - y0).toBeLessThan(0.02 * (y1 - y0) + 0.05);
-            expect(y1 - Math.max(...ys)).toBeLessThan(0.02 * (y1 - y0) + 0.05);
+            expect(Math.min(...xs)).toBeCloseTo(x0, 6);
+            expect(Math.max(...xs)).toBeCloseTo(x1, 6);
+            expect(Math.min(...ys)).toBeCloseTo(y0, 6);
+            expect(Math.max(...ys)).toBeCloseTo(y1, 6);
           }
       }),
       { numRuns: 25 },
