@@ -1,19 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../../library/all';
-import { defaultApproach, Person, Thing } from '../../model';
-import { type Audience, reviewed } from '..';
+import { defaultApproach } from '../../model';
+import { reviewed } from '..';
 import { type BreakMore, breakOf, type Line } from './build';
-import { SLIPS, type With } from './slips';
+import { audienceOf, SLIPS, type With } from './slips';
 import { SOUND } from './sound';
 
 const shelf = { library, lookup: moveLookup() };
 
-const audienceOf = ({ limits = [], room = [] }: With): Audience => ({
-  people: limits.map((limit, i) =>
-    Person.parse({ id: `p${i}`, groupId: 'g', name: `P${i}`, consent: true, limits: [{ limit }] }),
-  ),
-  room: { limits: [...room], things: Thing.options },
-});
 const codesOf = (name: string, lines: readonly Line[], more: BreakMore = {}, who: With | null = null) => {
   const made = reviewed(breakOf(name, lines, more), shelf, defaultApproach, who && audienceOf(who));
   return made.ok ? made.findings.map((f) => f.code) : expect.fail(name);

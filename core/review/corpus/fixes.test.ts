@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { applyFix, type Fix } from '../../edit';
 import { library, moveLookup } from '../../library/all';
-import { Area, type Break, defaultApproach, Person, Thing } from '../../model';
+import { Area, type Break, defaultApproach } from '../../model';
 import { type Audience, type Finding, reviewed } from '..';
 import { breakOf } from './build';
-import { SLIPS, type With } from './slips';
+import { audienceOf, SLIPS } from './slips';
 
 const lookup = moveLookup();
-const audienceOf = ({ limits = [], room = [] }: With): Audience => ({
-  people: limits.map((limit, i) =>
-    Person.parse({ id: `p${i}`, groupId: 'g', name: `P${i}`, consent: true, limits: [{ limit }] }),
-  ),
-  room: { limits: [...room], things: Thing.options },
-});
 
 let made = 0;
 const pressed = (brk: Break, fix: Fix): Break => {

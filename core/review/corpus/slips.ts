@@ -1,11 +1,20 @@
-import type { FindingCode } from '..';
+import { type Limit, Person, type RoomLimit, Thing } from '../../model';
+import type { Audience, FindingCode } from '..';
 import type { BreakMore, Line } from './build';
 
 /** Whom and what room a slip needs to be one. */
 export interface With {
-  limits?: readonly import('../../model').Limit[];
-  room?: readonly import('../../model').RoomLimit[];
+  limits?: readonly Limit[];
+  room?: readonly RoomLimit[];
 }
+
+/** The people and the room of a slip: one person for each limit, every thing at hand. */
+export const audienceOf = ({ limits = [], room = [] }: With): Audience => ({
+  people: limits.map((limit, i) =>
+    Person.parse({ id: `p${i}`, groupId: 'g', name: `P${i}`, consent: true, limits: [{ limit }] }),
+  ),
+  room: { limits: [...room], things: Thing.options },
+});
 
 const start: Line[] = ['sit-tall', 'slow-breaths'];
 const end: Line[] = ['shake-shoulders', 'arms-up-breath'];
