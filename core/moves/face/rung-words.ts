@@ -1,0 +1,39 @@
+import type { RungWords } from '../types';
+
+/** Words of the rungs of this shelf that are done in another way. */
+export const faceRungWords: RungWords = {
+  'palms-over-eyes': {
+    'hands a little away': {
+      say: 'Rub the palms warm, lower your eyes, and hold a palm a little away from each, as a shade.',
+      go: 'Into the shade.',
+      feel: 'Feel the warmth.',
+      last: 'Lower the hands slowly.',
+      back: 'Look up and blink.',
+    },
+  },
+  'look-far': { 'across the room': { say: 'Look from the screen to the farthest corner of the room. Let the eyes rest there.' } },
+  'grasp-shoulder-top': {
+    'lay and weigh': {
+      say: 'Lay your {other} hand on top of the {side} shoulder and let it weigh there, no more.',
+      go: 'Let it weigh.',
+      breathe: 'Breathe out under the hand.',
+    },
+  },
+  'collarbone-taps': {
+    stroke: {
+      say: 'With loose {other} fingers stroke under the {side} collarbone, out to the shoulder and back.',
+      go: 'Stroke.',
+      feel: 'You feel the warmth under the {side} collarbone.',
+    },
+    tap: { feel: 'You feel it hum under the {side} collarbone.' },
+  },
+  'brow-temples-jaw': {
+    stroke: { say: 'Fingertips on the brow: stroke outward. Then from the temples, then along the jaw; let the mouth open.' },
+  },
+  'clench-and-let-go': {
+    'half strength': {
+      say: '{Going}: shoulders up, fists half tight, eyes shut. {Coming}: let all of it go at once.',
+      go: 'Tighten, by half.',
+    },
+  },
+};

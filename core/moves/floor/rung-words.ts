@@ -1,0 +1,16 @@
+import type { RungWords } from '../types';
+
+/** Words of the rungs of this shelf that are done in another way. */
+export const floorRungWords: RungWords = {
+  'open-like-a-book': {
+    'hand on the shoulder': {
+      say: 'Lie on your {other} side, knees bent, {side} hand on its shoulder. Open the elbow up and over behind you, and back.',
+      again: 'Roll over: now the {side} elbow opens.',
+    },
+  },
+  'goalpost-to-floor': {
+    'elbows low': {
+      say: 'Lie on your back, knees bent. Lay the elbows on the floor near the waist, hands beside them, and let them grow heavy.',
+    },
+  },
+};
