@@ -1,21 +1,23 @@
 import { DAY_WORTH, OTHER_WORTH, PLACE_WORTH, ROTA_WORTH, EMPTY_COST as UNFILLED_COST } from '../fill/fill';
 import { LATER_COST, SESSION_WORTH, TIMES_WORTH } from '../gather/gather';
 import { AIM_SEC } from '../ledger';
-import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, PLENTY } from '../suggest/candidates';
+import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, MORE, PLENTY } from '../suggest/candidates';
+import { LEVEL } from '../suggest/fairest';
+import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
+import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
+import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
+import { BREATHE_SLOT_SEC, HEAD_MOVES } from '../suggest/program/frame';
+import { HOLDS_A_MOVE, LONG_SLOT_SEC } from '../suggest/program/holds';
+import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import {
-  BREATHE_SLOT_SEC,
-  CHANGE_COST,
-  EMPTY_COST,
-  FILL_WORTH,
-  LEAST_WORTH,
-  LONG_SLOT_SEC,
   MOVING,
-  OFF_COST,
   PLAIN_WORTH,
   QUARTER_WORTH,
-  REPEAT_COST,
+  TWO_SIDED_SLOT_SEC,
+  TWO_SIDED_WORTH,
   WORK_SHARE,
-} from '../suggest/program';
+} from '../suggest/program/served';
+import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
 import { WORTH } from '../suggest/swap';
 import { at, percent } from './value';
 
@@ -30,14 +32,29 @@ export const ofChoosing = [
     ],
     ['Work in a slot', percent(WORK_SHARE)],
     ['Movement counted against a hold', `${percent(MOVING)} of its seconds`],
-    ['What the least served side is worth', `${LEAST_WORTH}`],
+    ['The least served side comes first, to', `${percent(LEVEL)} of what it is due`],
     ['What each quarter of what a side is due is worth', QUARTER_WORTH.join(', ')],
+    ['An area held on both sides', `${TWO_SIDED_WORTH}, in slots from ${TWO_SIDED_SLOT_SEC} s on`],
     ['What is beyond a fair part', `${PLAIN_WORTH}`],
     ['A change of position, a move used again', `costs ${CHANGE_COST}, ${REPEAT_COST}`],
     ['A dose far from the usual one', `costs ${OFF_COST} times its square`],
     ['A second left empty, a second for another area', `costs ${EMPTY_COST}, is worth ${FILL_WORTH}`],
     ['A slot with a breathing move of its own', `from ${BREATHE_SLOT_SEC} s on`],
     ['A slot in which two moves may hold one muscle', `from ${LONG_SLOT_SEC} s on`],
+    [
+      'The tighter side, where more of it is wished for',
+      `${MORE.seconds} s or ${MORE.breaths} breath longer`,
+    ],
+    ['Holds before something is let go', `${HOLDS_RUNNING}, and ${OF_ONE_AREA} of one area`],
+    ['Holds of an area for each movement before them', `up to ${HOLDS_A_MOVE}`],
+    ['Moves of the head before the holds', `up to ${HEAD_MOVES}`],
+    ['Moves worth standing up for', `${STANDING_MOVES} or more`],
+    [
+      'Areas proposed for a group',
+      `up to ${PROPOSED}: hoped for ${SPEAKS.hopes}, tight ${SPEAKS.tight} by the share of the people, lacking in the week ${SPEAKS.lacking}`,
+    ],
+    ['More of a side is proposed', `where more than ${percent(MOST_ARE)} of the people are tight there`],
+    ['What is left of a slot', percent(LEFT_SHARE)],
     [
       'Moves that settle, close and release',
       `up to ${LONGEST_FRAME_SEC} s; the ${FRAMES_WEIGHED} shortest are weighed`,

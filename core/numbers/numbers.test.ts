@@ -7,6 +7,7 @@ import { valuesInUse } from '.';
 /** Constants that are no values of the trade: limits of a search, answers in words, an order, rounding. */
 const TECHNICAL = new Set([
   'SETS',
+  'NEARLY',
   'FILL_LIMITS',
   'LED_LIMITS',
   'SUGGEST_LIMITS',

@@ -1,27 +1,18 @@
 import { regionOrder } from '../approach/propose';
 import { MOST_LINKS } from '../edit';
 import { stepOf } from '../library';
-import {
-  type Approach,
-  type Break,
-  type Item,
-  type Kind,
-  type MoveLookup,
-  type Position,
-  type Step,
-  type Thing,
-  withAmount,
-} from '../model';
+import type { Approach, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
 import { rangeOf } from '../review/poses';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
-import type { Candidate } from './candidates';
+import type { Candidate, CandidateDose } from './candidates';
+import { HOLDS_RUNNING, type LetGo, type LettingGo, OF_ONE_AREA } from './let-go';
 
 /** A candidate with the dose that was chosen. */
 export interface Chosen {
   candidate: Candidate;
-  amount: number;
+  dose: CandidateDose;
 }
 
 const PHASES: readonly Kind[] = [
@@ -60,13 +51,34 @@ const apart = (list: Chosen[]): Chosen[] => {
   return list;
 };
 
+/** What stands between holds, so that something is let go after three of them and after two of one area. */
+const withLetGo = (list: readonly Chosen[], letGoAfter: LettingGo): (Chosen | LetGo)[] => {
+  const out: (Chosen | LetGo)[] = [];
+  let running = 0;
+  let ofArea = 0;
+  let before: Candidate | null = null;
+  for (const chosen of list) {
+    const { candidate } = chosen;
+    const held = candidate.move.kind === 'stretch';
+    const same = held && before?.area === candidate.area;
+    if (held && before && (running >= HOLDS_RUNNING || (same && ofArea >= OF_ONE_AREA))) {
+      const letGo = letGoAfter(before.move.region, before.stands);
+      if (letGo) out.push(letGo);
+      running = 0;
+      ofArea = 0;
+    }
+    running = held ? running + 1 : 0;
+    ofArea = same ? ofArea + 1 : held ? 1 : 0;
+    before = held ? candidate : null;
+    out.push(chosen);
+  }
+  return out;
+};
+
 /** Two-sided holds that follow each other in one region become series, for those who lead them so. */
 const asSeries = (steps: readonly Item[], chosen: readonly Chosen[]): Item[] => {
   const of = (step: Step): Chosen | undefined => chosen.find((c) => c.candidate.move.id === step.moveId);
-  const holdMs = (step: Step): number => {
-    const c = of(step);
-    return c?.candidate.doses.find((d) => d.amount === c.amount)?.holdMs ?? 0;
-  };
+  const holdMs = (step: Step): number => of(step)?.dose.holdMs ?? 0;
   const joins = (step: Step): string | null => {
     const move = of(step)?.candidate.move;
     return move?.kind === 'stretch' && move.ways.pattern === 'each' ? move.region : null;
@@ -104,6 +116,7 @@ export const arrange = (
   { edge, stand, things }: { edge: boolean; stand: boolean; things: readonly Thing[] },
   approach: Approach,
   lookup: MoveLookup,
+  letGoAfter: LettingGo,
 ): Break => {
   const order = regionOrder(approach);
   const seat: Position = edge ? 'edge' : 'back';
@@ -120,10 +133,19 @@ export const arrange = (
   const seated = phaseOf(chosen.filter((c) => !c.candidate.stands && !ends(c)));
   const standing = phaseOf(chosen.filter((c) => c.candidate.stands && !ends(c)));
   const ending = phaseOf(chosen.filter(ends));
-  const stepAt = ({ candidate: { move, step }, amount }: Chosen, position: Position): Step => ({
+  const stepAt = ({ candidate: { move }, dose: { step } }: Chosen, position: Position): Step => ({
     ...step,
-    dose: withAmount(step.dose, amount),
     ...(move.position !== position && { position }),
+  });
+  let letGoes = 0;
+  const placed = withLetGo([...seated, ...standing], letGoAfter).map((at, i, all): Step => {
+    // What lets go is done where the hold before it was.
+    const held = 'candidate' in at ? at : (all[i - 1] as Chosen);
+    const position = held.candidate.stands ? 'standing' : seat;
+    if ('candidate' in at) return stepAt(at, position);
+    letGoes++;
+    const usual = lookup(at.step.moveId)?.position;
+    return { ...at.step, id: `let-go-${letGoes}`, ...(usual !== position && { position }) };
   });
   const inSeries = (steps: Item[]): Item[] => (approach.sides === 'chain' ? asSeries(steps, chosen) : steps);
   const told: [name: string, words: string][] = [
@@ -139,11 +161,6 @@ export const arrange = (
     // Standing at the end is what was asked for, whatever is usual.
     ...(stand &&
       approach.ending === 'all seated' && { approach: { ending: 'last moves standing' as const } }),
-    items: [
-      ...notes,
-      ...inSeries(seated.map((c) => stepAt(c, seat))),
-      ...inSeries(standing.map((c) => stepAt(c, 'standing'))),
-      ...ending.map((c) => stepAt(c, stand ? 'standing' : seat)),
-    ],
+    items: [...notes, ...inSeries(placed), ...ending.map((c) => stepAt(c, stand ? 'standing' : seat))],
   };
 };

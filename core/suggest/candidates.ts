@@ -9,6 +9,7 @@ import {
   type Milliseconds,
   type Move,
   type MoveLookup,
+  otherSide,
   type Position,
   rungOf,
   type Step,
@@ -19,11 +20,13 @@ import { answerFor } from '../needs';
 import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
 import { CALM_RATIO } from '../review/rules/breath/calm';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
-import { workMs } from '../timing';
+import { type PartKind, workMs } from '../timing';
 import type { SuggestRequest } from './request';
 
 /** One dose of a move: how long it all takes, and what each side of the body gets of it. */
 export interface CandidateDose {
+  /** The step with this dose. */
+  step: Step;
   amount: number;
   /** Words, changes, work and returns; places and things come on top. */
   lengthMs: Milliseconds;
@@ -31,6 +34,9 @@ export interface CandidateDose {
   rightSec: number;
   /** The longest hold on one side, ms. */
   holdMs: Milliseconds;
+  /** Work of both sides and of both together, and what is said before it and at a change. */
+  workMs: Milliseconds;
+  saidMs: Milliseconds;
   /** ((dose - usual) / usual)^2 */
   off: number;
 }
@@ -64,6 +70,7 @@ const BY_ITSELF: readonly FindingCode[] = [
 ];
 const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 const SEATS: readonly Position[] = ['back', 'edge'];
+const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
 /** What frames a break. */
 const FRAME: readonly Kind[] = ['settle', 'close', 'release'];
 /** It takes no longer than this: it frames, it is not what the break is for. Common practice, no source. */
@@ -95,7 +102,8 @@ export const emptyBreak = ({ request, approach }: Pick<Setting, 'request' | 'app
   return brk;
 };
 
-const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
+/** What a dose of a step takes and gives; null where the review objects to it by itself. */
+export const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
   const only = reviewed(
     { ...brk, slotSec: 3600, items: [step] },
     { library: setting.moves, lookup: setting.lookup },
@@ -108,37 +116,46 @@ const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): Candid
   );
   if (against) return null;
   const { parts, totals } = only.timeline;
-  const placing = parts.reduce(
-    (ms, p) => ms + (p.kind === 'position' || p.kind === 'fetch' ? p.lengthMs : 0),
-    0,
-  );
+  const lengthOf = (...kinds: readonly PartKind[]): Milliseconds =>
+    parts.reduce((ms, p) => ms + (kinds.includes(p.kind) ? p.lengthMs : 0), 0);
   const work = parts.filter((p) => p.kind === 'work');
   return {
+    step,
     amount: step.dose.amount,
-    lengthMs: totals.totalMs - placing,
+    lengthMs: totals.totalMs - lengthOf('position', 'fetch'),
     leftSec: (totals.leftMs + totals.bothMs) / 1000,
     rightSec: (totals.rightMs + totals.bothMs) / 1000,
     holdMs: Math.max(0, ...work.map((p) => p.lengthMs)),
+    workMs: lengthOf('work'),
+    saidMs: lengthOf('say', 'change', 'note'),
     off: ((step.dose.amount - usual) / usual) ** 2,
   };
 };
 
-/** The least, the usual and the most: so that the solver has less to weigh. Fitting does the fine work. */
-const DOSES = 3;
-const spread = (list: readonly number[], usual: number): number[] => {
-  if (list.length <= DOSES) return [...list];
-  const last = list.length - 1;
-  return [...new Set([list[0] as number, usual, list[last] as number])].sort((a, b) => a - b);
+/** Why a side gets more, as it is kept with the step. */
+export const MORE_REASON = 'More for the tighter side';
+/** So much longer the tighter side is held: one step of the dose. Common practice, no source. */
+export const MORE = { seconds: 5, breaths: 1, reps: 1 } as const;
+
+/** A step with an amount; where more of one side is wished for, a hold of one side after the other gives it there. */
+const dosed = (step: Step, amount: number, move: Move, { moreSide }: SuggestRequest): Step => {
+  const plain = { ...step, dose: withAmount(step.dose, amount) };
+  const { ways } = move;
+  if (!moreSide || move.kind !== 'stretch' || ways.pattern !== 'each' || ways.felt === 'both') return plain;
+  const side = ways.felt === 'opposite' ? otherSide(moreSide) : moreSide;
+  return { ...plain, uneven: { side, amount: amount + MORE[step.dose.measure], reason: MORE_REASON } };
 };
 
 /** How long the work of a step takes once, seconds. */
 const usualSec = ({ dose }: Step, { pace }: Break): number => workMs(dose, dose.amount, pace, false) / 1000;
 
-const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
+/** A move as it may be suggested: once, or not at all. */
+export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
   const { request, approach, audience, lookup } = setting;
   if (!isOffered(move, approach) || move.position === 'floor' || move.kind === 'pause') return [];
   const stands = move.position === 'standing';
   if (stands && request.seatedOnly) return [];
+  if (WORKS.includes(move.kind) && move.areas.some((a) => request.avoid.includes(a))) return [];
   if (
     move.region === 'face' &&
     move.kind === 'massage' &&
@@ -161,8 +178,8 @@ const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
   // Only holds, and the breath of a calming break, are worth more than the usual.
   const more = move.kind === 'stretch' || (request.calm && (frame || move.kind === 'breathe'));
   const most = more ? band.most : band.usual;
-  const doses = spread(dosesOf({ ...band, most }), band.usual).flatMap(
-    (amount) => doseOf(brk, { ...step, dose: withAmount(step.dose, amount) }, band.usual, setting) ?? [],
+  const doses = dosesOf({ ...band, most }).flatMap(
+    (amount) => doseOf(brk, dosed(step, amount, move, request), band.usual, setting) ?? [],
   );
   if (doses.length === 0 || (frame && usualSec(step, brk) > LONGEST_FRAME_SEC)) return [];
   return [

@@ -23,6 +23,8 @@ export const reasonsOf = (brk: Break, request: SuggestRequest, lookup: MoveLooku
   const opener = holds.find(({ move }) => opensChest(move) && wanted.has('chest'));
   const reasonOf = (move: Move, step: Step): Reason => {
     const [area = 'breath'] = move.areas;
+    // Between holds something is let go, if only by a moment of rest.
+    if (move.kind === 'pause' && !move.onlyWords) return { code: 'frame', part: 'release' };
     if (move.onlyWords) return { code: 'announces' };
     if (move.kind === 'settle' || move.kind === 'breathe' || move.kind === 'close' || move.kind === 'release')
       return { code: 'frame', part: move.kind };

@@ -18,6 +18,10 @@ export const SuggestRequest = z.object({
   things: z.array(Thing).max(10).default([]),
   /** Moves of the last break, which are only repeated where they are worth it. */
   lately: z.array(Id).max(120).default([]),
+  /** Areas left alone: nothing is worked on that is for one of them. */
+  avoid: z.array(Area).max(14).default([]),
+  /** The side that gets more on purpose, where it is held: the tighter one. */
+  moreSide: Side.nullable().default(null),
   firstSide: Side.default('left'),
   /** How many suggestions, each really different from the others. */
   count: z.int().min(1).max(3).default(3),

@@ -280,6 +280,7 @@ describe('suggesting, against every choice there is', () => {
     const result = suggest(setting, solve, undefined, { nodes: 100_000, seconds: 60, gap: 0 });
     const slow = suggestSlowly(candidates, setting);
     if (!result.ok || slow === null) throw new Error('nothing fits');
-    expect(result.suggestions[0]!.worth).toBeCloseTo(slow, 5);
+    expect(result.suggestions[0]!.level).toBe(slow.level);
+    expect(result.suggestions[0]!.worth).toBeCloseTo(slow.worth, 5);
   });
 });

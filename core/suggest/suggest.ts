@@ -1,8 +1,10 @@
 import { type Break, type Kind, stepsOf } from '../model';
 import { reviewed } from '../review';
-import type { Row, Solution, Solve, SolveLimits } from '../solver';
+import type { Row, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
 import { type Candidate, candidatesFor, emptyBreak, type Setting } from './candidates';
+import { LEVEL, solveFairly } from './fairest';
+import { lettingGo } from './let-go';
 import { type SuggestProgram, suggestProgram } from './program';
 import { type Reason, reasonsOf } from './reasons';
 
@@ -11,9 +13,11 @@ export interface Suggestion {
   brk: Break;
   /** Why each step is there, by step id. */
   reasons: Record<string, Reason>;
-  /** What the solver says it is worth. */
+  /** How well the least served side of what is wanted is served, in steps of `LEVEL` of what it is due. */
+  level: number;
+  /** What it is worth beyond that. */
   worth: number;
-  /** How much better the best could still be, as a share; 0 when it is the best. */
+  /** How much better the best could still be, as a share of that; 0 when it is the best. */
   gap: number;
 }
 
@@ -43,7 +47,7 @@ const chosenIn = (
   candidates.flatMap((candidate, i): Chosen[] => {
     const k = (program.doseColumns[i] ?? []).findIndex((x) => (values[x] ?? 0) > 0.5);
     const dose = candidate.doses[k];
-    return dose ? [{ candidate, amount: dose.amount }] : [];
+    return dose ? [{ candidate, dose }] : [];
   });
 
 /** Columns of the moves of a set, and of all the others. */
@@ -91,30 +95,35 @@ export const suggest = (
   const { request, lookup, approach, audience } = setting;
   const candidates = candidatesFor(setting);
   const empty = emptyBreak(setting);
-  const program = suggestProgram(candidates, setting, empty);
+  const letGo = lettingGo(empty, setting);
+  const program = suggestProgram(candidates, setting, empty, letGo);
   const suggestions: Suggestion[] = [];
   const rows: Row[] = [...program.rows];
+  let highest = Math.round(1 / LEVEL);
   while (suggestions.length < request.count) {
     let best: { suggestion: Suggestion; open: number } | null = null;
     for (let attempt = 0; attempt < TRIES; attempt++) {
       progress({ suggestion: suggestions.length + 1, of: request.count, gap: null });
-      const solution: Solution = solve({ columns: program.columns, rows }, limits, (gap) =>
+      const fair = solveFairly(program, rows, solve, limits, highest, (gap) =>
         progress({ suggestion: suggestions.length + 1, of: request.count, gap }),
       );
-      if (solution.status === 'none') break;
-      const { values } = solution;
+      if (!fair) break;
+      const { values, objective, gap } = fair.solution;
+      // What is forbidden later can only make it harder to serve everything.
+      highest = fair.level;
       const on = (x: number): boolean => (values[x] ?? 0) > 0.5;
       const chosen = chosenIn(program, candidates, values);
       const things = [...program.thingColumns].flatMap(([t, x]) => (on(x) ? [t] : []));
       const placed = { edge: on(program.edgeColumn), stand: on(program.standColumn), things };
-      const brk = arrange(empty, chosen, placed, approach, lookup);
+      const brk = arrange(empty, chosen, placed, approach, lookup, letGo);
       const judged = reviewed(brk, { library: setting.moves, lookup }, approach, audience);
       const open = judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
       const suggestion: Suggestion = {
         brk,
         reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),
-        worth: solution.objective,
-        gap: solution.gap,
+        level: fair.level,
+        worth: objective,
+        gap,
       };
       if (!best || open < best.open) best = { suggestion, open };
       if (open === 0) break;

@@ -1,4 +1,4 @@
-import type { Reason } from '@kotabi/core/suggest';
+import type { LikelyArea, Reason, Why } from '@kotabi/core/suggest';
 
 const FRAME = {
   settle: 'everyone arrives',
@@ -25,6 +25,18 @@ export const reasonWords = (reason: Reason): string => {
   }
 };
 
-/** How far an answer may still be from the best, in words. */
-export const gapText = (gap: number): string =>
-  gap < 0.0005 ? 'the best there is' : `within ${(gap * 100).toFixed(1)} % of the best there is`;
+/** A share less than this is felt by nobody. */
+const NOT_FELT = 0.02;
+
+/** Where the search was stopped before the best was sure: nothing where no better one could be told apart. */
+export const stoppedEarly = (gap: number): string =>
+  gap > NOT_FELT ? 'The search was stopped; a better one may exist.' : '';
+const WHY: Record<Why, string> = {
+  hopes: 'hoped for',
+  tight: 'tight in the group',
+  lacking: 'still short this week',
+};
+
+/** Why these areas are proposed, in a sentence. */
+export const likelyWords = (likely: readonly LikelyArea[]): string =>
+  likely.map(({ area, why }) => `${area}: ${why.map((w) => WHY[w]).join(', ')}`).join('; ');

@@ -16,7 +16,8 @@ export const visits: ReviewRule = ({ resolved }) => {
     const before = work[i - 1];
     if (before && (before.move.areas[0] === area || before.move.areas.includes(area))) return;
     // A shelf of the library and an area: long arms that bend the wrists belong to the shoulders.
-    const place = `${at.move.region} ${area}`;
+    // Getting up begins anew: what is done standing is no coming back to what was done on the seat.
+    const place = `${at.move.region} ${area} ${at.position === 'standing'}`;
     byPlace.set(place, [...(byPlace.get(place) ?? []), at]);
   });
   return [...byPlace.values()].flatMap((starts): Finding[] => {

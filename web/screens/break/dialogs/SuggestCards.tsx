@@ -4,7 +4,7 @@ import { placedSteps, stepDose, type Timed, timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { MiniSpine } from '../../../sheet/MiniSpine';
 import { characterWords } from '../../../words/character';
-import { gapText, reasonWords } from '../../../words/reasons';
+import { reasonWords, stoppedEarly } from '../../../words/reasons';
 import { minSec } from '../../../words/time';
 import styles from './dialogs.module.css';
 
@@ -28,12 +28,12 @@ const Card = ({ s, t, n, like, take }: CardProps) => {
           <p className="tabular small">
             <b>{minSec(t.ok ? t.timeline.totals.totalMs : 0)}</b> of {minSec(s.brk.slotSec * 1000)} min
           </p>
-          <p className="muted small">
-            {steps.length} steps, {gapText(s.gap)}
-          </p>
+          <p className="muted small">{steps.length} steps</p>
         </div>
       </header>
-      <p className={styles.like}>{like}</p>
+      <p className={styles.like}>
+        {like} {stoppedEarly(s.gap)}
+      </p>
       <Button type="primary" onClick={take}>
         Take this one
       </Button>

@@ -4,12 +4,13 @@ import type { Suggestion, SuggestProgress, SuggestRequest, SuggestResult } from 
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
-import { gapText } from '../../../words/reasons';
+import { likelyWords } from '../../../words/reasons';
 import { suggestAway } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
 import styles from './dialogs.module.css';
 import { SuggestCards } from './SuggestCards';
 import { type Asked, SuggestForm } from './SuggestForm';
+import { type Likely, useLikely } from './useLikely';
 
 interface Props {
   brk: Break;
@@ -27,16 +28,25 @@ interface Props {
 
 /** A small dialogue: what is wanted, then up to three breaks that really differ, each with its reasons. */
 export const SuggestDialog = (p: Props) => {
-  const { brk, lookup, approach } = p;
+  const likely = useLikely(p.brk.groupId);
+  // What is proposed stands there from the start: a form that fills itself while one types is no help.
+  return likely.known ? <Asking {...p} likely={likely} /> : null;
+};
+
+const Asking = (p: Props & { likely: Likely }) => {
+  const { brk, lookup, approach, likely } = p;
+  const own = brk.targets && brk.targets.length > 0 ? brk.targets : null;
   const [asked, setAsked] = useState<Asked>({
     slotSec: Math.max(30, brk.slotSec),
     aim: '',
-    areas: brk.targets && brk.targets.length > 0 ? [...brk.targets] : ['neck', 'shoulder'],
+    areas: own ? [...own] : likely.areas.length > 0 ? likely.areas.map((l) => l.area) : ['neck', 'shoulder'],
     most: null,
     seatedOnly: approach.ending === 'all seated',
     onCall: brk.onCall ?? false,
     calm: brk.calm ?? false,
     things: [],
+    avoid: [],
+    moreSide: null,
     forGroup: true,
   });
   const [progress, setProgress] = useState<SuggestProgress | null>(null);
@@ -53,6 +63,8 @@ export const SuggestDialog = (p: Props) => {
       onCall: asked.onCall,
       calm: asked.calm,
       things: asked.things,
+      avoid: asked.avoid,
+      moreSide: asked.moreSide,
       lately: [...p.lately],
       firstSide: p.lately.length > 0 ? otherSide(brk.firstSide) : brk.firstSide,
       count: 3,
@@ -78,6 +90,7 @@ export const SuggestDialog = (p: Props) => {
             asked={asked}
             set={(a) => setAsked((old) => ({ ...old, ...a }))}
             groupName={p.groupName}
+            why={own ? '' : likelyWords(likely.areas.filter((l) => asked.areas.includes(l.area)))}
           />
           {busy ? (
             <Button block onClick={cancel}>
@@ -105,8 +118,7 @@ export const SuggestDialog = (p: Props) => {
                 status="active"
               />
               <p className="muted">
-                Looking for suggestion {progress?.suggestion ?? 1} of {progress?.of ?? 3}
-                {progress?.gap != null && progress.gap < 1 && `, ${gapText(progress.gap)} so far`} …
+                Looking for suggestion {progress?.suggestion ?? 1} of {progress?.of ?? 3}…
               </p>
             </div>
           )}

@@ -1,4 +1,4 @@
-import { Area, type Thing } from '@kotabi/core/model';
+import { Area, type Side, type Thing } from '@kotabi/core/model';
 import { Checkbox, Select } from 'antd';
 import { useId } from 'react';
 import { MultiSelect } from '../../../fields/MultiSelect';
@@ -32,6 +32,10 @@ export interface Asked {
   onCall: boolean;
   calm: boolean;
   things: Thing[];
+  /** Left alone. */
+  avoid: Area[];
+  /** Gets more on purpose, where it is held. */
+  moreSide: Side | null;
   forGroup: boolean;
 }
 
@@ -40,10 +44,13 @@ export const SuggestForm = ({
   asked,
   set,
   groupName,
+  why,
 }: {
   asked: Asked;
   set: (a: Partial<Asked>) => void;
   groupName: string | null;
+  /** Why these areas are there to begin with, in a sentence; empty where they are the usual ones. */
+  why: string;
 }) => {
   const id = useId();
   return (
@@ -68,7 +75,7 @@ export const SuggestForm = ({
         options={AIMS.map(({ value, label }) => ({ value, label }))}
         onChange={(value) => {
           const aim = AIMS.find((a) => a.value === value);
-          if (aim) set({ aim: value, areas: [...aim.areas], most: null, calm: aim.calm });
+          if (aim) set({ aim: value, areas: [...aim.areas], most: null, calm: aim.calm, avoid: [] });
         }}
       />
       <label htmlFor={`${id}areas`}>Areas</label>
@@ -77,9 +84,15 @@ export const SuggestForm = ({
         value={asked.areas}
         options={Area.options.map((a) => ({ value: a, label: a }))}
         onChange={(areas: Area[]) =>
-          set({ areas, aim: '', most: areas.includes(asked.most as Area) ? asked.most : null })
+          set({
+            areas,
+            aim: '',
+            most: areas.includes(asked.most as Area) ? asked.most : null,
+            avoid: asked.avoid.filter((a) => !areas.includes(a)),
+          })
         }
       />
+      {why && <p className={styles.why}>{why}</p>}
       <label htmlFor={`${id}most`}>Above all</label>
       <Select
         id={`${id}most`}
@@ -89,6 +102,25 @@ export const SuggestForm = ({
           ...asked.areas.map((a) => ({ value: a, label: a })),
         ]}
         onChange={(a) => set({ most: (a || null) as Area | null })}
+      />
+      <label htmlFor={`${id}avoid`}>Leave alone</label>
+      <MultiSelect
+        id={`${id}avoid`}
+        value={asked.avoid}
+        placeholder="nothing"
+        options={Area.options.filter((a) => !asked.areas.includes(a)).map((a) => ({ value: a, label: a }))}
+        onChange={(avoid: Area[]) => set({ avoid })}
+      />
+      <label htmlFor={`${id}more`}>Sides</label>
+      <Select
+        id={`${id}more`}
+        value={asked.moreSide ?? ''}
+        options={[
+          { value: '', label: 'both alike' },
+          { value: 'left', label: 'more of the left, on purpose' },
+          { value: 'right', label: 'more of the right, on purpose' },
+        ]}
+        onChange={(side) => set({ moreSide: (side || null) as Side | null })}
       />
       <div className={styles.checks}>
         <Checkbox checked={asked.seatedOnly} onChange={(e) => set({ seatedOnly: e.target.checked })}>

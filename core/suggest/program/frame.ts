@@ -1,0 +1,37 @@
+import { goesByBreath } from '../../model';
+import { SHORT_SLOT_SEC } from '../../review/rules/order/frame';
+import type { Candidate } from '../candidates';
+import type { SuggestRequest } from '../request';
+import type { Sheet } from './sheet';
+
+/** From such a slot on there is a breathing move of its own, not only a movement led by the breath. */
+export const BREATHE_SLOT_SEC = 180;
+/** So many moves of the head before the holds, at most: more of them at once make giddy. Common practice, no source. */
+export const HEAD_MOVES = 3;
+
+const leadsBreath = ({ move, step }: Candidate): boolean =>
+  move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);
+
+/** Longer than a moment: it has a beginning and an end. */
+export const isFramed = ({ slotSec }: Pick<SuggestRequest, 'slotSec'>): boolean => slotSec > SHORT_SLOT_SEC;
+
+/** Settle, a breath and a close are always there; in a minute or less a breath is enough. Something is worked on. */
+export const frame = (sheet: Sheet, request: SuggestRequest): void => {
+  const kind = (k: string) => sheet.those((c) => c.move.kind === k);
+  const once = isFramed(request) ? 1 : 0;
+  sheet.between(once, 1, kind('settle'));
+  sheet.between(once, 1, kind('close'));
+  sheet.between(request.slotSec >= BREATHE_SLOT_SEC ? 1 : 0, 1, kind('breathe'));
+  if (once) sheet.least(1, sheet.those(leadsBreath));
+  sheet.between(once, 2, kind('release'));
+  // Massage is a change now and then, not what a break is made of.
+  sheet.most(request.targets.some((t) => t.area === 'face') ? 2 : 1, kind('massage'));
+  sheet.most(
+    HEAD_MOVES,
+    sheet.those((c) => c.move.kind === 'mobilise' && c.move.region === 'neck'),
+  );
+  sheet.least(
+    1,
+    sheet.those((c) => !['settle', 'breathe', 'close', 'release'].includes(c.move.kind)),
+  );
+};

@@ -1,0 +1,105 @@
+import type { Approach } from '../../model';
+import { holdsRound, opensAny, opensChest, roundsBack } from '../../review/rules/order/chest-and-back';
+import { SHORT_HOLD_MS } from '../../review/rules/order/mobilised';
+import { bendOf, wantsOther } from '../../review/rules/sides/wrists';
+import type { Candidate } from '../candidates';
+import { HOLDS_RUNNING, type LetGo, type LettingGo, OF_ONE_AREA } from '../let-go';
+import type { SuggestRequest } from '../request';
+import type { Sheet, Terms } from './sheet';
+
+/** From such a slot on a muscle may be held by two moves. */
+export const LONG_SLOT_SEC = 900;
+/** So many holds of an area for each movement that readied it. Common practice, no source. */
+export const HOLDS_A_MOVE = 2;
+
+const holds = ({ move }: Candidate): boolean => move.kind === 'stretch';
+
+/** What is held is moved first, and moved enough; what is done standing can be readied on the seat, not the other way. */
+const movedFirst = (sheet: Sheet): void => {
+  const movers = (c: Candidate): Terms =>
+    sheet.those(
+      (m) => m.move.kind === 'mobilise' && m.move.areas.includes(c.area) && (c.stands || !m.stands),
+    );
+  // Where nothing moves an area, only short holds of it are left.
+  sheet.needs((c, dose) => holds(c) && (dose.holdMs > SHORT_HOLD_MS || movers(c).length > 0), movers);
+  for (const area of new Set(sheet.candidates.map((c) => c.area))) {
+    const moves = sheet.those((m) => m.move.kind === 'mobilise' && m.move.areas.includes(area));
+    if (moves.length === 0) continue;
+    const held = sheet.those((c) => holds(c) && c.area === area);
+    sheet.most(0, [...held, ...moves.map(([x, factor]) => [x, -HOLDS_A_MOVE * factor] as const)]);
+  }
+};
+
+/** What balances: chest opened and upper back rounded, wrists held one way and the other. */
+const balanced = (sheet: Sheet): void => {
+  for (const [first, second] of [
+    [opensChest, (c: Candidate) => roundsBack(c.move, c.step.rung)],
+    [holdsRound, (c: Candidate) => opensAny(c.move)],
+  ] as const) {
+    const others = sheet.those(second);
+    sheet.needs(
+      (c) => first(c.move),
+      () => others,
+    );
+  }
+  for (const way of ['up', 'down'] as const) {
+    const other = way === 'up' ? 'down' : 'up';
+    const others = sheet.those((c) => c.move.region === 'wrist' && bendOf(c)[other]);
+    sheet.needs(
+      (c) => wantsOther(c) && bendOf(c)[way] && !bendOf(c)[other],
+      () => others,
+    );
+  }
+};
+
+/**
+ * How often something is let go between holds, as columns with the time each takes: after two of one area, after three of
+ * any. Where nothing lets go there are no more holds than that.
+ */
+const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
+  const areas = [...new Set(sheet.candidates.filter(holds).map((c) => c.area))];
+  const count = (name: string, lasts: LetGo | null): number =>
+    sheet.column({ name, cost: 0, lower: 0, upper: lasts ? sheet.candidates.length : 0, whole: true });
+  const taken: [number, number][] = [];
+  for (const area of areas) {
+    const own = sheet.those((c) => holds(c) && c.area === area);
+    const lasting = sheet.candidates
+      .filter((c) => holds(c) && c.area === area)
+      .map((c) => letGo(c.move.region, c.stands));
+    const longest = lasting.includes(null)
+      ? null
+      : (lasting.sort((a, b) => (b?.lengthMs ?? 0) - (a?.lengthMs ?? 0))[0] ?? null);
+    const x = count(`let go in ${area}`, longest);
+    sheet.most(OF_ONE_AREA, [...own, [x, -OF_ONE_AREA]]);
+    taken.push([x, (longest?.lengthMs ?? 0) / 1000]);
+  }
+  const longestOfAll = Math.max(0, ...taken.map(([, sec]) => sec));
+  const any = sheet.column({
+    name: 'let go between areas',
+    cost: 0,
+    lower: 0,
+    upper: longestOfAll > 0 ? sheet.candidates.length : 0,
+    whole: true,
+  });
+  const times = [...taken, [any, longestOfAll] as [number, number]];
+  sheet.most(HOLDS_RUNNING, [...sheet.those(holds), ...times.map(([x]) => [x, -HOLDS_RUNNING] as const)]);
+  return times;
+};
+
+/** Everything about holds; answers what letting go between them takes, seconds. */
+export const holdRules = (
+  sheet: Sheet,
+  request: SuggestRequest,
+  { warmUp }: Pick<Approach, 'warmUp'>,
+  letGo: LettingGo,
+): Terms => {
+  if (warmUp !== 'none') movedFirst(sheet);
+  balanced(sheet);
+  // One hold for a muscle, so that none is held twice running.
+  for (const muscle of new Set(sheet.candidates.flatMap((c) => c.move.muscles[0] ?? [])))
+    sheet.most(
+      request.slotSec > LONG_SLOT_SEC ? 2 : 1,
+      sheet.those((c) => holds(c) && c.move.muscles[0] === muscle),
+    );
+  return letGoes(sheet, letGo);
+};

@@ -1,0 +1,64 @@
+import type { Break, Thing } from '../../model';
+import type { Program } from '../../solver';
+import type { Candidate, Setting } from '../candidates';
+import type { LettingGo } from '../let-go';
+import { frame } from './frame';
+import { holdRules } from './holds';
+import { places } from './places';
+import { serve, worth } from './served';
+import { Sheet } from './sheet';
+import { time } from './time';
+
+/** What a repeated move costs, in full targets. Common practice, no source. */
+export const REPEAT_COST = 0.06;
+/** A second for an area that was not asked for, so that time that is left over is not wasted. */
+export const FILL_WORTH = 0.0004;
+/** Doses far from the usual ones cost a little, so that of equals the usual ones are chosen. */
+export const OFF_COST = 0.1;
+
+/** The program of a request, and how to read its columns. */
+export interface SuggestProgram extends Program {
+  /** Columns of each candidate, one a dose, in the order of its doses. */
+  doseColumns: readonly (readonly number[])[];
+  /** How well the least served side of what is wanted is served; null where nothing serves it. */
+  leastColumn: number | null;
+  edgeColumn: number;
+  standColumn: number;
+  thingColumns: ReadonlyMap<Thing, number>;
+}
+
+/** Choosing moves and doses as a mixed-integer program. */
+export const suggestProgram = (
+  candidates: readonly Candidate[],
+  setting: Pick<Setting, 'request' | 'approach'>,
+  brk: Break,
+  letGo: LettingGo,
+): SuggestProgram => {
+  const { request, approach } = setting;
+  const lately = new Set(request.lately);
+  const wanted = new Set(request.targets.map((t) => t.area));
+  const fills = (c: Candidate): boolean =>
+    !wanted.has(c.area) && (c.move.kind === 'stretch' || c.move.kind === 'mobilise');
+  const sheet = new Sheet(
+    candidates,
+    (c, { leftSec, rightSec, off }) =>
+      (fills(c) ? FILL_WORTH * worth(c) * (leftSec + rightSec) : 0) -
+      OFF_COST * off -
+      (lately.has(c.move.id) ? REPEAT_COST : 0),
+  );
+  frame(sheet, request);
+  const { edge, stand, things } = places(sheet, request, approach);
+  const lettingGo = holdRules(sheet, request, approach, letGo);
+  const leastColumn = serve(sheet, request);
+  time(sheet, request, { edge, stand, things }, lettingGo, brk);
+  const { columns, rows, doseColumns } = sheet;
+  return {
+    columns,
+    rows,
+    doseColumns,
+    leastColumn,
+    edgeColumn: edge,
+    standColumn: stand,
+    thingColumns: things,
+  };
+};
