@@ -1,3 +1,4 @@
+export * from './belongs';
 export * from './clip';
 export * from './edits';
 export * from './fix';

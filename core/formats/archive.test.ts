@@ -32,6 +32,8 @@ const session = Session.parse({
 const archive = (changes: Partial<Archive> = {}): Omit<Archive, 'format' | 'version'> => ({
   writtenAt: '2026-11-26T09:00:00.000Z',
   approach: null,
+  schools: [{ id: 'quiet', name: 'Quiet hours', answers: { holdIn: 'breaths' } }],
+  favourites: ['chin-nod'],
   groups: [group],
   people: [person],
   moves: [],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Approach, Break, CalendarSource, Group, Move, Person, Session, Week } from '../model';
+import { Approach, Break, CalendarSource, Group, KeptApproach, Move, Person, Session, Week } from '../model';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the archive this program writes; it reads this one and every earlier one. */
@@ -11,6 +11,8 @@ export const Archive = z.object({
   version: z.int().min(1).max(ARCHIVE_VERSION),
   writtenAt: z.iso.datetime(),
   approach: Approach.nullable().default(null),
+  schools: KeptApproach.shape.schools,
+  favourites: KeptApproach.shape.favourites,
   groups: z.array(Group).max(2000),
   people: z.array(Person).max(50_000),
   moves: z.array(Move).max(5000),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Id, Line } from './units';
 
 /**
  * An instructor's own way of teaching, where instructors disagree. It changes what is proposed and what is
@@ -43,9 +44,21 @@ export const SomeAnswers = z.object(
 
 export const defaultApproach: Approach = Approach.parse({});
 
-/** The instructor's approach as it is kept: one for the instructor. */
-export const KeptApproach = z.object({ id: z.literal('approach'), approach: Approach });
+/** A school: answers under a name, chosen for a group or a break. What it leaves out stays the instructor's own. */
+export const School = z.object({ id: Id, name: Line(60).min(1), answers: SomeAnswers });
+export type School = z.infer<typeof School>;
+
+/** The instructor's approach as it is kept: one for the instructor, with schools beside it and the moves liked best. */
+export const KeptApproach = z.object({
+  id: z.literal('approach'),
+  approach: Approach,
+  schools: z.array(School).max(20).default([]),
+  favourites: z.array(Id).max(200).default([]),
+});
 export type KeptApproach = z.infer<typeof KeptApproach>;
+
+/** As it is until another is kept: the usual answers, no schools, nothing liked best. */
+export const usualApproach: KeptApproach = KeptApproach.parse({ id: 'approach', approach: defaultApproach });
 
 const merged = new WeakMap<Approach, WeakMap<Partial<Approach>, Approach>>();
 

@@ -68,6 +68,8 @@ export const Group = z.object({
   room: z.enum(['little', 'enough']).default('enough'),
   camera: z.enum(['on', 'off', 'as they like']).default('as they like'),
   hopes: Lines(400).default(''),
+  /** The school its breaks are begun in; the instructor's own approach where none is named. */
+  schoolId: Id.optional(),
   /** Reminders before each planned break, so many minutes ahead; null for none. */
   reminders: z
     .object({ leadMin: z.int().min(0).max(120) })

@@ -1,7 +1,7 @@
 import { regionOrder } from '../approach/propose';
-import { MOST_LINKS } from '../edit';
+import { MOST_LINKS, PHASES } from '../edit';
 import { stepOf } from '../library';
-import type { Approach, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
+import type { Approach, Break, Item, MoveLookup, Position, Step, Thing } from '../model';
 import { rangeOf } from '../review/poses';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { STANDING_WORDS } from '../review/rules/room/announced';
@@ -14,17 +14,6 @@ export interface Chosen {
   candidate: Candidate;
   dose: CandidateDose;
 }
-
-const PHASES: readonly Kind[] = [
-  'settle',
-  'breathe',
-  'mobilise',
-  'massage',
-  'stretch',
-  'activate',
-  'release',
-  'close',
-];
 
 /** Mobilising goes area by area, in the order of the body, within each from small to large. */
 const byAreaAndRange = (list: readonly Chosen[], order: readonly string[]): Chosen[] => {

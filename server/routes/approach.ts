@@ -1,4 +1,4 @@
-import { defaultApproach, type Kept, type KeptApproach } from '@kotabi/core/model';
+import { type Kept, type KeptApproach, usualApproach } from '@kotabi/core/model';
 import type { Express } from 'express';
 import type { Context } from '../context';
 import { putKept } from './kept';
@@ -11,7 +11,7 @@ export const approachRoutes = (app: Express, ctx: Context): void => {
       const usual: Kept<KeptApproach> = {
         version: 0,
         updatedAt: ctx.now().toISOString(),
-        value: { id: 'approach', approach: defaultApproach },
+        value: usualApproach,
       };
       res.json((await ctx.settings.get('approach')) ?? usual);
     },

@@ -41,10 +41,13 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
 
   const everything = async (): Promise<Omit<Archive, 'format' | 'version'>> => {
     const own = await mine(ctx.groups);
+    const kept = (await ctx.settings.get('approach'))?.value ?? null;
     const inOwn = (one: { groupId: string }): boolean => own.some((g) => g.id === one.groupId);
     return {
       writtenAt: ctx.now().toISOString(),
-      approach: (await ctx.settings.get('approach'))?.value.approach ?? null,
+      approach: kept?.approach ?? null,
+      schools: kept?.schools ?? [],
+      favourites: kept?.favourites ?? [],
       groups: own,
       people: (await mine(ctx.people)).filter(inOwn),
       moves: await mine(ctx.moves),
@@ -71,7 +74,8 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
       const own = await everything();
       const byId = new Map<string, unknown>();
       for (const [kind, things] of Object.entries(own))
-        if (Array.isArray(things)) for (const thing of things) byId.set(`${kind} ${thing.id}`, thing);
+        if (Array.isArray(things))
+          for (const thing of things) if (typeof thing !== 'string') byId.set(`${kind} ${thing.id}`, thing);
       const tables = { moves, groups, people, breaks, deletedBreaks: breaks, weeks, calendars, sessions };
       const taken = new Set<string>();
       for (const [kind, table] of Object.entries(tables))
@@ -93,7 +97,7 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
       const at = ctx.now().toISOString();
       const allBreaks = [...adopted.breaks, ...adopted.deletedBreaks];
       const away = new Set(adopted.deletedBreaks.map((b) => b.id));
-      const { approach } = read.archive;
+      const { approach, schools, favourites } = read.archive;
       const writes = [
         ...adopted.moves.map((v) => ctx.db.insert(moves).values(ctx.moves.newRow(v, at))),
         ...adopted.groups.map((v) => ctx.db.insert(groups).values(ctx.groups.newRow(v, at))),
@@ -128,7 +132,7 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
               ctx.db
                 .insert(settings)
                 .values({
-                  ...ctx.settings.newRow({ id: 'approach', approach }, at),
+                  ...ctx.settings.newRow({ id: 'approach', approach, schools, favourites }, at),
                   owner: actor()?.id ?? '',
                 })
                 .onConflictDoNothing(),

@@ -39,6 +39,7 @@ export const table: readonly ScreenRow[] = [
   screen('/week/:groupId/:startDate/compare', 'compare/CompareScreen'),
   screen('/week/:groupId/:startDate/led', 'gather/GatherScreen'),
   screen('/print/week/:groupId/:startDate', 'print/PrintScreen'),
+  screen('/print/break/:breakId', 'print/ScriptScreen', ['/api/breaks/:breakId', ...MOVES]),
   screen('/data', 'data/DataScreen', ['/api/me', '/api/unreadable']),
   screen('/account', 'account/AccountScreen', ['/api/me']),
   screen('/accounts', 'accounts/AccountsScreen', ['/api/me', '/api/accounts']),

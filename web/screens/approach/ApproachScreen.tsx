@@ -1,5 +1,5 @@
 import { approachChanges } from '@kotabi/core/compare';
-import { type Kept, KeptApproach } from '@kotabi/core/model';
+import { type Kept, KeptApproach, type School } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
@@ -16,6 +16,7 @@ import { useTitle } from '../../shell/useTitle';
 import { findingWords } from '../../words/findings';
 import { ApproachForm } from './ApproachForm';
 import styles from './approach.module.css';
+import { Schools } from './Schools';
 
 /** The answers are kept when told to. */
 const approachKind: DocumentKind<KeptApproach> = {
@@ -63,6 +64,13 @@ const Answers = ({ document }: { document: Document<KeptApproach> }) => {
   const keep = async (): Promise<void> => {
     if (await form.keep(document.getState().value)) message.success('Your approach is kept.');
   };
+  /** Schools are kept at once, beside whatever is still being tried. */
+  const keepSchools = async (schools: School[]): Promise<void> => {
+    const typed = document.getState().value;
+    const base = savedValue ?? typed;
+    if (!(await form.keep({ ...base, schools }))) return;
+    if (typed.approach !== base.approach) form.typed({ ...typed, schools });
+  };
   return (
     <div className="page">
       <LeaveGuard when={changed} what="Your new answers have not been kept yet." onLeave={form.giveUp} />
@@ -89,63 +97,67 @@ const Answers = ({ document }: { document: Document<KeptApproach> }) => {
         differently on its own sheet.
       </p>
       <div className={styles.columns}>
-        <ApproachForm
-          value={shown}
-          change={(approach) => form.typed({ id: 'approach', approach })}
-          kept={now}
-        />
-        <aside className={`card ${styles.changes}`} aria-label="What would change" aria-live="polite">
-          <h2>What would change</h2>
-          {!changed || !changes ? (
-            <p className="muted">
-              Choose another answer to see here, before you keep it, what it would alter.
-            </p>
-          ) : (
-            <>
-              {changes.breaks.length === 0 && changes.proposals.length === 0 && (
-                <p>Nothing in your breaks, and no proposal.</p>
-              )}
-              {changes.proposals.length > 0 && (
-                <section>
-                  <h3>
-                    {changes.proposals.length} move{changes.proposals.length === 1 ? '' : 's'} proposed
-                    differently
-                  </h3>
-                  <p className="small">
-                    {changes.proposals
-                      .slice(0, 6)
-                      .map((p) => `${p.name} (${p.what.join(', ')})`)
-                      .join('; ')}
-                    {changes.proposals.length > 6 && `; and ${changes.proposals.length - 6} more`}
-                  </p>
-                </section>
-              )}
-              {changes.breaks.map((b) => (
-                <section key={b.breakId}>
-                  <h3>{b.name}</h3>
-                  {b.words.slice(0, 3).map((w) => (
-                    <p key={w.before} className="small">
-                      <del>{w.before}</del> <ins>{w.after}</ins>
+        <ApproachForm value={shown} change={(approach) => form.typed({ ...value, approach })} kept={now} />
+        <div className={styles.beside}>
+          <Schools
+            schools={value.schools}
+            answers={shown}
+            own={now}
+            change={(schools) => void keepSchools(schools)}
+          />
+          <aside className={`card ${styles.changes}`} aria-label="What would change" aria-live="polite">
+            <h2>What would change</h2>
+            {!changed || !changes ? (
+              <p className="muted">
+                Choose another answer to see here, before you keep it, what it would alter.
+              </p>
+            ) : (
+              <>
+                {changes.breaks.length === 0 && changes.proposals.length === 0 && (
+                  <p>Nothing in your breaks, and no proposal.</p>
+                )}
+                {changes.proposals.length > 0 && (
+                  <section>
+                    <h3>
+                      {changes.proposals.length} move{changes.proposals.length === 1 ? '' : 's'} proposed
+                      differently
+                    </h3>
+                    <p className="small">
+                      {changes.proposals
+                        .slice(0, 6)
+                        .map((p) => `${p.name} (${p.what.join(', ')})`)
+                        .join('; ')}
+                      {changes.proposals.length > 6 && `; and ${changes.proposals.length - 6} more`}
                     </p>
-                  ))}
-                  {b.words.length > 3 && (
-                    <p className="small muted">and {b.words.length - 3} more sentences</p>
-                  )}
-                  {b.added.map((f) => (
-                    <p key={JSON.stringify(f)} className="small">
-                      new note: {findingWords(f).title}
-                    </p>
-                  ))}
-                  {b.gone.map((f) => (
-                    <p key={JSON.stringify(f)} className="small">
-                      gone: <span className="muted">{findingWords(f).title}</span>
-                    </p>
-                  ))}
-                </section>
-              ))}
-            </>
-          )}
-        </aside>
+                  </section>
+                )}
+                {changes.breaks.map((b) => (
+                  <section key={b.breakId}>
+                    <h3>{b.name}</h3>
+                    {b.words.slice(0, 3).map((w) => (
+                      <p key={w.before} className="small">
+                        <del>{w.before}</del> <ins>{w.after}</ins>
+                      </p>
+                    ))}
+                    {b.words.length > 3 && (
+                      <p className="small muted">and {b.words.length - 3} more sentences</p>
+                    )}
+                    {b.added.map((f) => (
+                      <p key={JSON.stringify(f)} className="small">
+                        new note: {findingWords(f).title}
+                      </p>
+                    ))}
+                    {b.gone.map((f) => (
+                      <p key={JSON.stringify(f)} className="small">
+                        gone: <span className="muted">{findingWords(f).title}</span>
+                      </p>
+                    ))}
+                  </section>
+                ))}
+              </>
+            )}
+          </aside>
+        </div>
       </div>
     </div>
   );

@@ -3,13 +3,14 @@ import { isOffered, isSeated, regionOrder } from '@kotabi/core/approach';
 import type { Approach, Move, Region } from '@kotabi/core/model';
 import { usualDose } from '@kotabi/core/timing';
 import { Checkbox } from 'antd';
-import { Ear, Hand, type LucideIcon, MessageSquareText, Repeat2 } from 'lucide-react';
+import { Ear, Hand, type LucideIcon, MessageSquareText, Repeat2, Star } from 'lucide-react';
 import { useLayoutEffect, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
 import { useGrowing } from '../../shell/useGrowing';
 import styles from './break.module.css';
+import { useFavourites, useLastUsed } from './useFavourites';
 
 export interface AddProps {
   moves: readonly Move[];
@@ -18,6 +19,8 @@ export interface AddProps {
   /** Decides what is offered, and in which order of the body. */
   approach: Approach;
   add: (move: Move) => void;
+  /** The break they are for: what others used last is shown. */
+  breakId: string;
 }
 
 interface Props extends AddProps {
@@ -37,8 +40,15 @@ const ICONS: Readonly<Record<string, LucideIcon>> = {
   'pause-recross': Repeat2,
 };
 
-/** One move: a press puts it behind the chosen step, a drag where it is dropped. */
-const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
+interface FoundProps {
+  move: Move;
+  add: (move: Move) => void;
+  liked: boolean;
+  like: () => void;
+}
+
+/** One move: a press puts it where it belongs, a drag where it is dropped; the star marks it as liked. */
+const Found = ({ move, add, liked, like }: FoundProps) => {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: dragIdOf(move.id) });
   return (
     <li ref={setNodeRef} {...listeners} style={{ opacity: isDragging ? 0.4 : 1 }}>
@@ -50,6 +60,16 @@ const Found = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
             {move.kind} · {usualDose(move)}
           </span>
         </span>
+      </button>
+      <button
+        type="button"
+        className={liked ? styles.liked : styles.like}
+        aria-pressed={liked}
+        aria-label={`${move.name} is a favourite`}
+        title={liked ? 'One of your favourites' : 'Make it one of your favourites'}
+        onClick={like}
+      >
+        <Star size={15} aria-hidden="true" />
       </button>
     </li>
   );
@@ -73,8 +93,10 @@ const Pause = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
 };
 
 /** What answers to the typed words: one press adds it, or it is dragged to its place. */
-const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props) => {
-  const [region, setRegion] = useState<Region | null>(null);
+const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered }: Props) => {
+  const [shelf, setShelf] = useState<Region | 'favourites' | 'last used' | null>(null);
+  const { favourites, toggle } = useFavourites();
+  const lastUsed = useLastUsed(breakId);
   const [standing, setStanding] = useState(false);
   const regions = regionOrder(approach).filter((r) => r !== 'floor');
   const offered = useMemo(
@@ -84,9 +106,21 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
         .sort((a, b) => regionOrder(approach).indexOf(a.region) - regionOrder(approach).indexOf(b.region)),
     [moves, approach, standing],
   );
+  const onShelf = (list: Move[]): Move[] => {
+    if (shelf === null) return list;
+    if (shelf === 'favourites') return list.filter((m) => favourites.has(m.id));
+    if (shelf !== 'last used') return list.filter((m) => m.region === shelf);
+    const byId = new Map(list.map((m) => [m.id, m]));
+    return lastUsed.flatMap((id) => byId.get(id) ?? []);
+  };
+  const shelves = [
+    ...(favourites.size > 0 ? (['favourites'] as const) : []),
+    ...(lastUsed.length > 0 ? (['last used'] as const) : []),
+    ...regions,
+  ];
   // What is typed finds every move, also those that are only shown when asked for.
   const search = (words: string): Move[] =>
-    searchMoves(words.trim() === '' ? offered : moves, words).filter((m) => !region || m.region === region);
+    onShelf(searchMoves(words.trim() === '' ? offered : moves, words));
   const found = search(text);
   const shown = useGrowing(SEEN_AT_ONCE);
   useLayoutEffect(() => {
@@ -102,13 +136,13 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
   return (
     <>
       <div className={styles.chips}>
-        {regions.map((r) => (
+        {shelves.map((r) => (
           <button
             key={r}
             type="button"
-            className={r === region ? styles.chipOn : styles.chip}
-            aria-pressed={r === region}
-            onClick={() => setRegion(r === region ? null : r)}
+            className={r === shelf ? styles.chipOn : styles.chip}
+            aria-pressed={r === shelf}
+            onClick={() => setShelf(r === shelf ? null : r)}
           >
             {r}
           </button>
@@ -119,7 +153,7 @@ const AddList = ({ moves, pauses, approach, add, text, asked, answered }: Props)
       </Checkbox>
       <ul className={styles.found}>
         {found.slice(0, shown).map((m) => (
-          <Found key={m.id} move={m} add={add} />
+          <Found key={m.id} move={m} add={add} liked={favourites.has(m.id)} like={() => toggle(m.id)} />
         ))}
         {found.length === 0 && (
           <li className="muted small">No move answers to that. Try fewer or other words.</li>

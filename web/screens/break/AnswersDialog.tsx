@@ -1,7 +1,9 @@
 import type { Approach, ApproachQuestion } from '@kotabi/core/model';
 import { Modal } from 'antd';
 import { useStore } from 'zustand';
+import { useApproach } from '../../api/queries';
 import { OwnAnswers } from '../approach/OwnAnswers';
+import { SchoolSelect } from '../approach/SchoolSelect';
 import type { BreakStore } from './store';
 
 interface Props {
@@ -14,6 +16,7 @@ interface Props {
 /** Where this break answers differently from its instructor. */
 const AnswersDialog = ({ store, own, close }: Props) => {
   const { value: brk, edit } = useStore(store);
+  const schools = useApproach().data?.value.schools ?? [];
   return (
     <Modal
       open
@@ -24,6 +27,18 @@ const AnswersDialog = ({ store, own, close }: Props) => {
       onOk={close}
       onCancel={close}
     >
+      {schools.length > 0 && (
+        <SchoolSelect
+          schools={schools}
+          answers={brk.approach ?? {}}
+          take={(answers) =>
+            edit('choose a school', (d) => {
+              if (Object.keys(answers).length === 0) delete d.approach;
+              else d.approach = answers;
+            })
+          }
+        />
+      )}
       <OwnAnswers
         own={own}
         override={brk.approach ?? {}}

@@ -7,7 +7,7 @@ import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { Sharing } from '../../access/Sharing';
-import { useGroups } from '../../api/queries';
+import { useApproach, useGroups } from '../../api/queries';
 import { atRest } from '../../document/useDocument';
 import { LazyMenu } from '../../fields/LazyMenu';
 import { LazyPopover } from '../../fields/LazyPopover';
@@ -92,6 +92,7 @@ interface Props {
 export const BreakHead = ({ store, timed, approach, moves, lookup, audience, openFit }: Props) => {
   const { value: brk, edit } = useStore(store);
   const groups = useGroups();
+  const schools = useApproach().data?.value.schools ?? [];
   const file = `/api/breaks/${brk.id}`;
   const own = Object.keys(brk.approach ?? {}).length;
   const [answering, setAnswering] = useState(false);
@@ -114,6 +115,10 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
           onChange={(id) =>
             edit('choose the group', (d) => {
               d.groupId = id || null;
+              // Its breaks are begun in its school; answers that a break already gives stay.
+              const group = groups.data?.find((g) => g.value.id === id)?.value;
+              const school = schools.find((s) => s.id === group?.schoolId);
+              if (school && !d.approach) d.approach = { ...school.answers };
             })
           }
         />

@@ -25,6 +25,8 @@ import { useAudience, useTimed } from './useTimed';
 const ContextMenu = lazy(() => import('../../fields/ContextMenu'));
 const Dialogs = lazy(() => import('./Dialogs').then((m) => ({ default: m.Dialogs })));
 const Findings = lazy(() => import('./Findings').then((m) => ({ default: m.Findings })));
+const ScriptPanel = lazy(() => import('./ScriptPanel').then((m) => ({ default: m.ScriptPanel })));
+const Several = lazy(() => import('./inspector/Several').then((m) => ({ default: m.Several })));
 const Inspector = lazy(() => import('./inspector/Inspector').then((m) => ({ default: m.Inspector })));
 
 interface Props {
@@ -72,7 +74,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
     void navigate('.', { replace: true, state: null });
   }, [asked, navigate]);
   const [menuAt, setMenuAt] = useState<{ x: number; y: number } | null>(null);
-  const [panel, setPanel] = useState<'step' | 'review'>('step');
+  const [panel, setPanel] = useState<'step' | 'script' | 'review'>('step');
 
   const findings = timed.ok ? timed.findings : [];
   const nextFinding = useCallback(() => {
@@ -106,7 +108,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
   const choose = useCallback(
     (stepId: string, mode: SelectMode) => {
       const { selected: now, value: current } = store.getState();
-      setPanel('step');
+      setPanel((p) => (p === 'script' ? p : 'step'));
       const [anchor] = now;
       if (mode === 'toggle') {
         select(now.includes(stepId) ? now.filter((id) => id !== stepId) : [...now, stepId]);
@@ -140,7 +142,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
       />
       <DndContext {...context}>
         <div className={styles.columns}>
-          <AddPanel moves={moves} pauses={shelf.pauses} approach={mine} add={actions.add} />
+          <AddPanel moves={moves} pauses={shelf.pauses} approach={mine} breakId={brk.id} add={actions.add} />
           <section className={`card ${styles.middle}`} aria-label="Sheet">
             <Toolbar store={store} commands={commands} />
             {/* biome-ignore lint/a11y/noStaticElementInteractions: the same menu is behind the button “Commands” */}
@@ -201,12 +203,24 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
               value={panel}
               options={[
                 { value: 'step' as const, label: 'Step' },
+                { value: 'script' as const, label: 'Script' },
                 { value: 'review' as const, label: open > 0 ? `Review · ${open}` : 'Review' },
               ]}
               onChange={setPanel}
             />
             <Suspense>
-              {timed.ok && panel === 'step' && (
+              {timed.ok && panel === 'script' && (
+                <ScriptPanel
+                  brk={brk}
+                  timed={timed}
+                  selected={selected}
+                  onSelect={(id) => choose(id, 'one')}
+                />
+              )}
+              {timed.ok && panel === 'step' && selected.length > 1 && (
+                <Several timed={timed} selected={selected} actions={actions} />
+              )}
+              {timed.ok && panel === 'step' && selected.length <= 1 && (
                 <Inspector
                   store={store}
                   timed={timed}

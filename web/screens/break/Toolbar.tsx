@@ -9,6 +9,7 @@ import {
   ListTree,
   Redo2,
   Shuffle,
+  Sparkles,
   Trash2,
   Undo2,
   Unlink2,
@@ -108,6 +109,7 @@ export const Toolbar = ({ store, commands }: { store: BreakStore; commands: read
           ? `${selected.length} of ${count} chosen`
           : `${count} step${count === 1 ? '' : 's'}`}
       </span>
+      <Tool {...of('suggest')} icon={<Sparkles size={16} />} text="Suggest" />
       <LazyMenu type="text" size="small" icon={<ListTree size={17} />} menu={menuOf(commands, state)}>
         Commands
       </LazyMenu>

@@ -7,6 +7,7 @@ import {
   type Fix,
   insertItems,
   insertStep,
+  insertWhereItBelongs,
   makeChain,
   nextDirections,
   nextDose,
@@ -35,6 +36,7 @@ import { mirrorBreak } from '@kotabi/core/timing';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { useMessages } from '../../shell/messages';
+import { besideWords } from '../../words/beside';
 import { fixWords } from '../../words/findings';
 import { clipboard } from './clipboard';
 import type { BreakStore } from './store';
@@ -117,10 +119,23 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       });
       get().select([step.id]);
     };
+    /** Puts a move where its phase and area have their place, and says where that is. */
+    const addWhereItBelongs = (move: Move): void => {
+      const step = stepOf(move, newId(), approach);
+      let said = '';
+      get().edit(`add ${move.name}`, (d) => {
+        const before = { ...d, items: [...d.items] };
+        const beside = insertWhereItBelongs(d, step, move, lookup, approach);
+        said = besideWords(move, beside, before, lookup);
+        placeLikeBefore(d, step.id, lookup);
+      });
+      get().select([step.id]);
+      void message.info({ key: 'added', content: said, duration: 4 });
+    };
     return {
       change,
       changeAll,
-      add: (move: Move): void => addStep(move, shown()),
+      add: addWhereItBelongs,
       /** Adds a move before an item, or at the end. */
       addBefore: (move: Move, itemId: string | null): void => addStep(move, null, itemId),
       addPause: (moveId: 'pause-rest' | 'pause-note' | 'pause-look'): void => {

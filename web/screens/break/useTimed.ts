@@ -5,6 +5,9 @@ import { timed } from '@kotabi/core/timing';
 import { useEffect, useMemo, useState } from 'react';
 import { useGroups, usePeople } from '../../api/queries';
 
+/** A break that could be timed, with its review. */
+export type TimedBreak = Extract<Reviewed, { ok: true }>;
+
 /** The people and the room of a group; null while nobody is meant, or nothing is known yet. */
 export const useAudience = (groupId: string | null): Audience | null => {
   const groups = useGroups();

@@ -5,22 +5,24 @@ import { nanoid } from 'nanoid';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
-import { queryClient, useBreaks, useDelete, useGroups, useMoves, usePut } from '../../api/queries';
+import {
+  queryClient,
+  useApproach,
+  useBreaks,
+  useDelete,
+  useGroups,
+  useMoves,
+  usePut,
+} from '../../api/queries';
 import { FileButton } from '../../fields/FileButton';
 import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
-import { newBreak } from './newBreak';
+import { copyOf, newBreak } from './newBreak';
 
 import { useOpenFile } from './useOpenFile';
-
-const copyOf = (value: Break): Break => ({
-  ...value,
-  id: nanoid(),
-  name: `${value.name.slice(0, 73)} (copy)`,
-});
 
 const StartDialog = lazy(() => import('./StartDialog').then((m) => ({ default: m.StartDialog })));
 
@@ -30,6 +32,7 @@ export const BreaksScreen = () => {
   const breaks = useBreaks();
   const groups = useGroups();
   const moves = useMoves();
+  const approach = useApproach();
   const put = usePut<Break>('breaks');
   const remove = useDelete('breaks');
   const navigate = useNavigate();
@@ -81,7 +84,10 @@ export const BreaksScreen = () => {
   const groupName = (id: string | null): string =>
     groups.data?.find((g) => g.value.id === id)?.value.name ?? 'for any group';
 
-  const empty = newBreak(nanoid(), breaks.data, moves.approach);
+  const begun = newBreak(nanoid(), breaks.data, moves.approach);
+  const its = groups.data?.find((g) => g.value.id === begun.groupId)?.value;
+  const school = approach.data?.value.schools.find((s) => s.id === its?.schoolId);
+  const empty: Break = school ? { ...begun, approach: { ...school.answers } } : begun;
   const add = (
     <Button type="primary" icon={<Plus size={16} />} onClick={() => setStarting(true)}>
       New break
@@ -136,6 +142,7 @@ export const BreaksScreen = () => {
             firstSide={empty.firstSide}
             lookup={moves.lookup}
             approach={moves.approach}
+            own={breaks.data.map((b) => b.value)}
             close={() => setStarting(false)}
             create={(value, suggest) => void create(value, suggest)}
           />
@@ -149,7 +156,7 @@ export const BreaksScreen = () => {
             groupName={groupName(kept.value.groupId)}
             shelf={moves.shelf}
             approach={moves.approach}
-            duplicate={() => void create(copyOf(kept.value))}
+            duplicate={() => void create(copyOf(kept.value, nanoid()))}
             remove={() => void del(kept)}
           />
         ))}

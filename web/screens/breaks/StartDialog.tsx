@@ -1,25 +1,33 @@
 import { type Approach, type Break, type MoveLookup, stepsOf } from '@kotabi/core/model';
 import { breakFrom, starts } from '@kotabi/core/starts';
 import { timed } from '@kotabi/core/timing';
-import { Modal } from 'antd';
+import { Input, Modal } from 'antd';
 import { FilePlus2, Sparkles } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { MiniSpine } from '../../sheet/MiniSpine';
 import { length, minSec } from '../../words/time';
 import styles from './breaks.module.css';
+import { copyOf } from './newBreak';
 
 interface Props {
   empty: () => Break;
   firstSide: Break['firstSide'];
   lookup: MoveLookup;
   approach: Approach;
+  /** One's own breaks, each of which can be begun from. */
+  own: readonly Break[];
   close: () => void;
   create: (brk: Break, suggest: boolean) => void;
 }
 
-/** A new break: an empty sheet, or one of the starting points. */
-export const StartDialog = ({ empty, firstSide, lookup, approach, close, create }: Props) => {
+/** A new break: an empty sheet, a suggestion, one of the starting points, or one of one's own. */
+export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, create }: Props) => {
+  const [words, setWords] = useState('');
+  const ownFound = useMemo(
+    () => own.filter((b) => b.name.toLowerCase().includes(words.trim().toLowerCase())),
+    [own, words],
+  );
   const made = useMemo(
     () =>
       starts.map((start) => {
@@ -76,6 +84,40 @@ export const StartDialog = ({ empty, firstSide, lookup, approach, close, create 
           </li>
         ))}
       </ul>
+      {own.length > 0 && (
+        <>
+          <div className={styles.ownHead}>
+            <h3>Begin from one of your own</h3>
+            <Input
+              allowClear
+              aria-label="Find a break of your own"
+              placeholder="name"
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+            />
+          </div>
+          <ul className={styles.starts}>
+            {ownFound.map((brk) => {
+              const t = timed(brk, lookup, approach);
+              return (
+                <li key={brk.id}>
+                  <button type="button" onClick={() => take(copyOf(brk, nanoid()))}>
+                    <MiniSpine parts={t.ok ? t.timeline.parts : []} />
+                    <span>
+                      <b>{brk.name}</b>
+                      <span className="tabular small">
+                        {t.ok && minSec(t.timeline.totals.totalMs)} of {length(brk.slotSec * 1000)} ·{' '}
+                        {stepsOf(brk).length} {stepsOf(brk).length === 1 ? 'step' : 'steps'}
+                      </span>
+                    </span>
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+          {ownFound.length === 0 && <p className="muted small">None of your breaks has that in its name.</p>}
+        </>
+      )}
     </Modal>
   );
 };

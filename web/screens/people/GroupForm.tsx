@@ -2,7 +2,7 @@ import { Group, type Kept, Thing } from '@kotabi/core/model';
 import { Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
 import { useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
-import { useDelete } from '../../api/queries';
+import { useApproach, useDelete } from '../../api/queries';
 import { Conflict } from '../../document/Conflict';
 import type { Document } from '../../document/document';
 import type { DocumentKind } from '../../document/useDocument';
@@ -29,6 +29,7 @@ interface Values {
   room: Group['room'];
   camera: Group['camera'];
   hopes: string;
+  schoolId?: string;
   daysOff: Group['daysOff'];
   standing: Group['standing'];
 }
@@ -81,6 +82,7 @@ const OpenForm = ({ document }: { document: Document<Group> }) => {
   const del = useDelete('groups');
   const navigate = useNavigate();
   const { message } = useMessages();
+  const schools = useApproach().data?.value.schools ?? [];
 
   const save = async (values: Values): Promise<void> => {
     const parsed = Group.safeParse(toGroup(value, values));
@@ -207,6 +209,15 @@ const OpenForm = ({ document }: { document: Document<Group> }) => {
               ]}
             />
           </Form.Item>
+          {schools.length > 0 && (
+            <Form.Item name="schoolId" label="School their breaks are begun in">
+              <Select
+                allowClear
+                placeholder="my own approach"
+                options={schools.map((s) => ({ value: s.id, label: s.name }))}
+              />
+            </Form.Item>
+          )}
           <Form.Item name="hopes" label="What they hope for">
             <Input maxLength={400} placeholder="a stiff neck by noon, wrists after typing …" />
           </Form.Item>

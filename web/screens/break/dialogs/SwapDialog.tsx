@@ -1,9 +1,10 @@
 import type { Approach, Break, Move, MoveLookup, Step } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
 import { type Swap, swapsFor } from '@kotabi/core/suggest';
-import { Modal } from 'antd';
-import { useMemo } from 'react';
+import { Input, Modal } from 'antd';
+import { useMemo, useState } from 'react';
 import { Figure } from '../../../figure/Figure';
+import { searchMoves } from '../../../search/moves';
 import { seconds } from '../../../words/time';
 import styles from './dialogs.module.css';
 
@@ -36,9 +37,19 @@ const musclesText = ({ shared, gained, lost }: Swap): string =>
 /** The moves that would serve instead of one step, with what each would change. */
 export const SwapDialog = ({ brk, step, moves, lookup, approach, audience, close, take }: Props) => {
   const swaps = useMemo(
-    () => swapsFor(brk, step, { moves, lookup, approach, audience }),
+    () => swapsFor(brk, step, { moves, lookup, approach, audience }, Number.POSITIVE_INFINITY),
     [brk, step, moves, lookup, approach, audience],
   );
+  const [words, setWords] = useState('');
+  const shown = useMemo(() => {
+    const found = new Set(
+      searchMoves(
+        swaps.map((s) => s.move),
+        words,
+      ).map((m) => m.id),
+    );
+    return swaps.filter((s) => found.has(s.move.id));
+  }, [swaps, words]);
   const people = audience?.people.length ?? 0;
   return (
     <Modal
@@ -48,9 +59,28 @@ export const SwapDialog = ({ brk, step, moves, lookup, approach, audience, close
       onCancel={close}
       footer={null}
     >
+      {swaps.length > 0 && (
+        <Input
+          allowClear
+          autoFocus
+          aria-label="Find among what would serve"
+          placeholder={`${swaps.length} would serve; name, muscle, area …`}
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          onPressEnter={() => {
+            const [first] = shown;
+            if (!first) return;
+            take(first.move);
+            close();
+          }}
+        />
+      )}
+      {swaps.length > 0 && shown.length === 0 && (
+        <p className="muted small">None of them answers to that. Try fewer or other words.</p>
+      )}
       {swaps.length === 0 && <p>No other move of the library serves the same area here.</p>}
       <ul className={styles.swaps}>
-        {swaps.map((s) => (
+        {shown.map((s) => (
           <li key={s.move.id}>
             <button
               type="button"
