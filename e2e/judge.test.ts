@@ -226,7 +226,10 @@ describe('states and forms', () => {
   it('begins with a starting point that has nothing to find', async () => {
     const page = await fixture.open('/breaks');
     await page.getByRole('button', { name: 'New break', exact: true }).click();
-    await page.getByRole('button', { name: /^Wrists and hands after typing/ }).click();
+    await page
+      .getByRole('button', { name: /^Wrists and hands after typing/ })
+      .first()
+      .click();
     await page.getByRole('option').first().waitFor();
     await page.getByText('Review', { exact: true }).click();
     await page.getByText('Nothing stands out').waitFor();

@@ -17,6 +17,8 @@ interface Props {
   placeholder?: string;
   className?: string;
   change: (value: number) => void;
+  /** Enter gives the keys back to what is round the field. */
+  enterLeaves?: boolean;
   /** Given when the field may be left empty. */
   clear?: () => void;
 }
@@ -47,6 +49,7 @@ export const NumberField = (p: Props) => {
       suffix={p.unit || undefined}
       placeholder={p.placeholder}
       value={p.value}
+      onPressEnter={p.enterLeaves ? (e) => (e.target as HTMLElement).blur() : undefined}
       onInput={(text) => {
         typed.current = text;
       }}

@@ -87,7 +87,8 @@ const queryOf = (word: string, words: readonly string[]): Query => {
 const joined = (typed: readonly string[], words: readonly string[]): string[] => {
   const [first, second, ...rest] = typed;
   if (first === undefined) return [];
-  if (second !== undefined && words.some((w) => w.startsWith(first + second)))
+  // One or two letters are the beginning of a word of their own.
+  if (second !== undefined && second.length > 2 && words.some((w) => w.startsWith(first + second)))
     return [first + second, ...joined(rest, words)];
   return [first, ...joined(typed.slice(1), words)];
 };
@@ -100,12 +101,16 @@ export const searchMoves = (moves: readonly Move[], text: string): Move[] => {
   const asked = telling.length > 0 ? telling : typed;
   if (asked.length === 0) return [...moves];
   const byId = new Map(moves.map((m) => [m.id, m]));
-  const called = typed.join(' ');
-  const isCalled = (m: Move): boolean =>
-    [m.name, ...m.otherNames].some((name) => splitUp(name).join(' ') === called);
+  const named = (m: Move): string[][] =>
+    [m.name, ...m.otherNames].map((name) => splitUp(name).filter((word) => !ASIDE.has(word)));
+  /** Whoever types a whole name means that move; whoever begins as a name does, most likely as well. */
+  const closeness = (m: Move): number => {
+    const starts = named(m).filter((name) => asked.every((word, i) => name[i]?.startsWith(word)));
+    if (starts.some((name) => name.length === asked.length && name.at(-1) === asked.at(-1))) return 0;
+    return starts.length > 0 ? 1 : 2;
+  };
   const hits = search
     .search({ combineWith: 'AND', queries: asked.map((word) => queryOf(word, words)) })
     .flatMap((hit) => byId.get(String(hit.id)) ?? []);
-  // Whoever types a whole name means that move.
-  return [...hits.filter(isCalled), ...hits.filter((m) => !isCalled(m))];
+  return hits.sort((a, b) => closeness(a) - closeness(b));
 };

@@ -4,6 +4,9 @@ import styles from './break.module.css';
 
 const NumberField = lazy(() => import('../../fields/NumberField').then((m) => ({ default: m.NumberField })));
 
+/** The field of the slot, for the key that goes to it. */
+export const SLOT_FIELD = 'slot-minutes';
+
 interface Props {
   slotSec: number;
   totalMs: number;
@@ -37,7 +40,9 @@ export const Gauge = ({ slotSec, totalMs, mostMs, setSlot }: Props) => {
       </span>
       <Suspense fallback={<span className={`tabular ${styles.slotComes}`}>{slotSec / 60} min</span>}>
         <NumberField
+          id={SLOT_FIELD}
           name="Slot in minutes"
+          enterLeaves
           className={styles.slot}
           min={0.5}
           max={60}

@@ -101,14 +101,14 @@ export const Toolbar = ({ store, commands }: { store: BreakStore; commands: read
       {chained ? (
         <Tool {...of('unchain')} icon={<Unlink2 size={16} />} text="Take apart" />
       ) : (
-        <Tool {...of('chain')} icon={<Link2 size={16} />} text="Series" />
+        <Tool {...of('chain')} icon={<Link2 size={16} />} {...(!of('chain').off && { text: 'Series' })} />
       )}
       <span className={styles.grow} />
-      <span className={`muted small ${styles.count}`}>
-        {selected.length > 1
-          ? `${selected.length} of ${count} chosen`
-          : `${count} step${count === 1 ? '' : 's'}`}
-      </span>
+      {!chained && of('chain').off && (
+        <span className={`muted small ${styles.count}`}>
+          {count} step{count === 1 ? '' : 's'}
+        </span>
+      )}
       <Tool {...of('suggest')} icon={<Sparkles size={16} />} text="Suggest" />
       <LazyMenu type="text" size="small" icon={<ListTree size={17} />} menu={menuOf(commands, state)}>
         Commands

@@ -1,5 +1,6 @@
 import { chainOf } from '@kotabi/core/edit';
 import { isTwoWay, type MoveLookup, stepsOf } from '@kotabi/core/model';
+import { SLOT_FIELD } from './Gauge';
 import type { BreakState } from './store';
 import type { Actions } from './useActions';
 
@@ -56,8 +57,11 @@ const of = (group: Command['group'], lines: readonly Line[]): Command[] =>
 /** Puts the focus into a field, as soon as the panel it is in has come. */
 const focusWhenThere = (id: string, tries = 60): void => {
   const field = document.getElementById(id);
-  if (field) field.focus();
-  else if (tries > 0) requestAnimationFrame(() => focusWhenThere(id, tries - 1));
+  if (field) {
+    field.focus();
+    // What stands there is written over by what is typed.
+    if (field instanceof HTMLInputElement) field.select();
+  } else if (tries > 0) requestAnimationFrame(() => focusWhenThere(id, tries - 1));
 };
 
 /** Every command of the sheet, in the order of the menu. */
@@ -132,6 +136,7 @@ export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }
       ['keep', 'Always keep the step', 'K', 'k', chosen, a.keep],
     ]),
     ...of('The break', [
+      ['slot', 'Change the slot', 'Shift S', 'shift+s', always, () => focusWhenThere(SLOT_FIELD)],
       ['fit', 'Fit to the slot', 'Shift F', 'shift+f', any, () => open('fit')],
       ['suggest', 'Suggest a break', 'G', 'g', always, () => open('suggest')],
       ['next', 'Next finding of the review', 'J', 'j', any, nextFinding],

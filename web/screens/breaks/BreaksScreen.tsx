@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { lazy, Suspense, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import {
@@ -39,6 +40,8 @@ export const BreaksScreen = () => {
   const { message } = useMessages();
   const openFile = useOpenFile();
   const [starting, setStarting] = useState(false);
+
+  useHotkeys('n', () => setStarting(true), { enabled: !starting, preventDefault: true });
 
   const create = async (value: Break, suggest = false): Promise<void> => {
     try {
@@ -89,7 +92,7 @@ export const BreaksScreen = () => {
   const school = approach.data?.value.schools.find((s) => s.id === its?.schoolId);
   const empty: Break = school ? { ...begun, approach: { ...school.answers } } : begun;
   const add = (
-    <Button type="primary" icon={<Plus size={16} />} onClick={() => setStarting(true)}>
+    <Button type="primary" title="New break (N)" icon={<Plus size={16} />} onClick={() => setStarting(true)}>
       New break
     </Button>
   );

@@ -4,7 +4,7 @@ import { timed } from '@kotabi/core/timing';
 import { Input, Modal } from 'antd';
 import { FilePlus2, Sparkles } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { MiniSpine } from '../../sheet/MiniSpine';
 import { length, minSec } from '../../words/time';
 import styles from './breaks.module.css';
@@ -23,6 +23,7 @@ interface Props {
 
 /** A new break: an empty sheet, a suggestion, one of the starting points, or one of one's own. */
 export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, create }: Props) => {
+  const first = useRef<HTMLButtonElement>(null);
   const [words, setWords] = useState('');
   const ownFound = useMemo(
     () => own.filter((b) => b.name.toLowerCase().includes(words.trim().toLowerCase())),
@@ -42,10 +43,18 @@ export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, cr
     create(brk, suggest);
   };
   return (
-    <Modal open title="A new break" width={860} onCancel={close} footer={null}>
+    <Modal
+      open
+      title="A new break"
+      width={860}
+      onCancel={close}
+      footer={null}
+      // It opens on what is chosen most.
+      afterOpenChange={(open) => open && first.current?.focus()}
+    >
       <ul className={styles.starts}>
         <li>
-          <button type="button" onClick={() => take(empty())}>
+          <button type="button" ref={first} onClick={() => take(empty())}>
             <span className={styles.startIcon}>
               <FilePlus2 size={26} aria-hidden="true" />
             </span>

@@ -3,7 +3,7 @@ import type { Approach, Break, Move, MoveLookup } from '@kotabi/core/model';
 import { doseWords, timed } from '@kotabi/core/timing';
 import { Button, Modal, Spin } from 'antd';
 import { ArrowRight } from 'lucide-react';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { MiniSpine } from '../../../sheet/MiniSpine';
 import { length, minSec } from '../../../words/time';
 import { fitAway } from '../../../workers/solving';
@@ -119,6 +119,11 @@ export const FitDialog = ({ brk, own, lookup, approach, close, apply }: Props) =
   useEffect(() => {
     void run((signal) => fitAway(brk, own, approach, signal));
   }, [run, brk, own, approach]);
+  const take = useRef<HTMLButtonElement>(null);
+  // As soon as there is something to take, Enter takes it.
+  useEffect(() => {
+    if (result?.ok) take.current?.focus();
+  }, [result]);
   const nothing = result?.ok && result.changes.length + result.dropped.length === 0;
   return (
     <Modal
@@ -135,6 +140,7 @@ export const FitDialog = ({ brk, own, lookup, approach, close, apply }: Props) =
         </Button>,
         <Button
           key="yes"
+          ref={take}
           type="primary"
           disabled={!result?.ok || nothing}
           onClick={() => {

@@ -33,8 +33,10 @@ export const Several = ({ timed, selected, actions }: Props) => {
   const all = (is: (s: Step) => boolean | undefined): boolean => chosen.every(({ step }) => is(step));
   return (
     <div className={styles.inspector}>
-      <div className={styles.kicker}>{chosen.length} steps chosen</div>
-      <h2>All of them together</h2>
+      <div className={styles.kicker}>
+        {chosen.length} of {placedSteps(timed.resolved).length} steps
+      </div>
+      <h2>Chosen together</h2>
       <div className={styles.fields}>
         {pairs.map(({ what, less, more, by }) => (
           <div key={what} className={styles.together}>
