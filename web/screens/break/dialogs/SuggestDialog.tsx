@@ -78,6 +78,7 @@ const Asking = (p: Props & { likely: Likely }) => {
       open
       title="Suggest a break"
       width={1080}
+      style={{ top: 20 }}
       onCancel={() => {
         cancel();
         p.close();
