@@ -100,4 +100,13 @@ describe('what is read out', () => {
     const { steps } = readOut(needsTable({ items }, [person('A')], high, lookup), lookup);
     expect(steps[0]?.lines).toEqual(['In this room, and in these chairs: keep to “reach back”.']);
   });
+
+  it('says one choice once, with all that may lead to it', () => {
+    const items = library.map((m) => stepOf(m, m.id));
+    const people = Limit.options.map((limit) => person(limit, limit));
+    for (const { lines, stepId } of readOut(needsTable({ items }, people, room, lookup), lookup).steps) {
+      const choices = lines.flatMap((line) => /^If you would rather not [^:]+: (.*)$/.exec(line)?.[1] ?? []);
+      expect([stepId, new Set(choices).size]).toEqual([stepId, choices.length]);
+    }
+  });
 });

@@ -107,17 +107,42 @@ const aloud = ({ limit }: Reason): boolean => typeof limit === 'string' || !NOT_
 const ofRoom = ({ limit }: Reason): boolean => typeof limit === 'string';
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 
+/** Something said: a choice with what one may rather not do, or a plain sentence; and how much it matters. */
+type Said = { weight: number } & ({ text: string } | { rather: string; what: string });
+
 /** What is said of one answer: a choice, by what is done; or, where it is fine with care, what to mind. */
-const spoken = (answer: Answer, lookup: MoveLookup): { text: string; weight: number }[] => {
+const spoken = (answer: Answer, lookup: MoveLookup): Said[] => {
   if (answer.verdict === 'fine')
     return answer.care.filter(aloud).map(({ why }) => ({ text: sentence(why), weight: 0 }));
   const [first] = [...answer.reasons].sort((a, b) => WEIGHT[b.weight] - WEIGHT[a.weight]);
   if (!first) return [];
   const what = choice(answer, lookup);
-  const text = answer.reasons.every(ofRoom)
-    ? `In this room, and in these chairs: ${what}.`
-    : `If you would rather not ${RATHER_NOT[(answer.reasons.find((r) => !ofRoom(r)) ?? first).demand]}: ${what}.`;
-  return [{ text, weight: WEIGHT[first.weight] }];
+  const weight = WEIGHT[first.weight];
+  if (answer.reasons.every(ofRoom)) return [{ text: `In this room, and in these chairs: ${what}.`, weight }];
+  const rather = RATHER_NOT[(answer.reasons.find((r) => !ofRoom(r)) ?? first).demand];
+  return [{ rather, what, weight }];
+};
+
+/** Each sentence once: what leads to the same choice is one sentence, "… tilt the head, or turn far: keep to “small”." */
+const sentences = (all: readonly Said[]): { text: string; weight: number }[] => {
+  const plain = new Map<string, number>();
+  const choices = new Map<string, { rather: string[]; weight: number }>();
+  for (const said of all) {
+    if ('text' in said) {
+      plain.set(said.text, Math.max(said.weight, plain.get(said.text) ?? 0));
+      continue;
+    }
+    const one = choices.get(said.what) ?? { rather: [], weight: 0 };
+    if (!one.rather.includes(said.rather)) one.rather.push(said.rather);
+    choices.set(said.what, { ...one, weight: Math.max(one.weight, said.weight) });
+  }
+  return [
+    ...[...choices].map(([what, { rather, weight }]) => ({
+      text: `If you would rather not ${rather.join(', or ')}: ${what}.`,
+      weight,
+    })),
+    ...[...plain].map(([text, weight]) => ({ text, weight })),
+  ];
 };
 const WEIGHT: Record<Reason['weight'], number> = { care: 1, ease: 2, avoid: 3 };
 
@@ -143,8 +168,8 @@ export interface ReadOut {
 export const readOut = (rows: readonly NeedsRow[], lookup: MoveLookup): ReadOut => {
   const all = rows.flatMap(({ step, answers }) => {
     const move = lookup(step.moveId)?.name ?? '';
-    const said = new Map(answers.flatMap(({ answer }) => spoken(answer, lookup)).map((s) => [s.text, s]));
-    return said.size > 0 ? [{ stepId: step.id, move, said: [...said.values()] }] : [];
+    const said = sentences(answers.flatMap(({ answer }) => spoken(answer, lookup)));
+    return said.length > 0 ? [{ stepId: step.id, move, said }] : [];
   });
   const before = all
     .flatMap(({ move, said }) => said.map(({ text, weight }) => ({ text: `${move}. ${text}`, weight })))
