@@ -8,6 +8,25 @@ import { type ContextWish, openContext } from './browser';
 /** The Monday of this week, as the demo data lies around it. */
 export const monday = mondayOf(new Date().toISOString().slice(0, 10));
 
+/** Sets the clock of a page back by so much; it goes on from there. */
+const setBack = (byMs: number): void => {
+  const Real = Date;
+  class Earlier extends Real {
+    constructor(...given: [] | ConstructorParameters<typeof Date>) {
+      if (given.length === 0) super(Real.now() - byMs);
+      else super(...(given as ConstructorParameters<typeof Date>));
+    }
+    static override now(): number {
+      return Real.now() - byMs;
+    }
+  }
+  globalThis.Date = Earlier as DateConstructor;
+};
+
+/** A page, or all pages of a context, on which it is the first minutes of this Monday. */
+export const earlyOnMonday = (on: Pick<Page, 'addInitScript'>): Promise<unknown> =>
+  on.addInitScript(setBack, Date.now() - Date.parse(`${monday}T00:05:00Z`));
+
 /** Where the pictures of what failed go; not kept with the program. */
 const FAILED = join(import.meta.dirname, '..', '.check', 'failed');
 
@@ -22,12 +41,14 @@ export interface FixtureWish extends ContextWish {
   demo: boolean;
   calendars?: boolean;
   everyMs?: number;
+  /** The browser's clock shows the first minutes of this Monday: the whole week is still to come. */
+  onMonday?: boolean;
   /** The tests of the file are one story: each goes on where the one before stopped. */
   story?: boolean;
 }
 
 /** The application on a database of its own and a browser context of its own, for each test or for one story. */
-export const useApp = ({ demo, calendars, everyMs, story, ...context }: FixtureWish): Fixture => {
+export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }: FixtureWish): Fixture => {
   const fixture = {} as Fixture;
   const errors: string[] = [];
   const begin = async (): Promise<void> => {
@@ -35,6 +56,7 @@ export const useApp = ({ demo, calendars, everyMs, story, ...context }: FixtureW
     fixture.app = await startApp({ from, calendars, everyMs });
     fixture.context = await openContext(context);
     fixture.context.setDefaultTimeout(10_000);
+    if (onMonday) await earlyOnMonday(fixture.context);
     fixture.context.on('weberror', (error) => errors.push(error.error().message));
     fixture.open = async (path, prepare) => {
       const page = await fixture.context.newPage();

@@ -111,7 +111,10 @@ describe('an own move', () => {
 
     await page.goto(`${fixture.app.url}/breaks/late-morning`);
     await page.getByLabel('Find a move').fill('nodding');
-    await page.getByRole('button', { name: /Arm across, nodding/ }).click();
+    await page
+      .getByRole('button', { name: /Arm across, nodding/ })
+      .first()
+      .click();
     await saved(page);
     await expect.poll(() => stepNames(page)).toContain('Arm across, nodding');
 

@@ -4,7 +4,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { monday, saved, typeMoment, useApp } from './fixture';
 
-const fixture = useApp({ demo: true, calendars: true });
+const fixture = useApp({ demo: true, calendars: true, onMonday: true });
 /** A week that lies ahead as a whole, so that every day of it can still change. */
 const next = addDays(monday, 7);
 
@@ -70,7 +70,7 @@ describe('calendars', () => {
     const tuesday = await page
       .getByRole('slider', { name: /^Tuesday/ })
       .evaluateAll((g) => g.map((x) => Number(x.getAttribute('aria-valuenow'))));
-    expect(tuesday.length).toBeGreaterThan(3);
+    expect(tuesday.length).toBe(2);
     expect(tuesday.every((at) => at + 5 <= 600 || at >= 690)).toBe(true);
     await page.close();
   });
@@ -123,7 +123,7 @@ describe('by keyboard alone, and with wrong input', () => {
     const page = await open(`/week/claims/${addDays(next, 14)}`);
     await page.getByLabel('How often').focus();
     await page.keyboard.press('Enter');
-    await page.keyboard.press('ArrowDown');
+    // The rule of the weeks before goes on: about every 50 minutes. The next one is so many a day.
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await page.getByLabel('Breaks a day').fill('99');

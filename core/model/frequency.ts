@@ -19,7 +19,7 @@ export const Frequency = z.discriminatedUnion('code', [
   z.object({ code: z.literal('once or twice') }),
   /** On so many days of the week, those on which a break helps most. */
   z.object({ code: z.literal('best days'), days: z.int().min(1).max(7) }),
-  /** At least one on every working day. */
+  /** One on every working day; more only by hand. */
   z.object({ code: z.literal('every day') }),
   /** One whenever so many minutes are free between two busy times. */
   z.object({ code: z.literal('gaps'), minutes: z.int().min(1).max(120) }),
@@ -36,7 +36,7 @@ export const Frequency = z.discriminatedUnion('code', [
     /** The Monday of the first week. */
     from: IsoDateSchema,
   }),
-  /** At least one in the morning and one in the afternoon. */
+  /** One in the morning and one in the afternoon; more only by hand. */
   z.object({ code: z.literal('both halves') }),
 ]);
 export type Frequency = z.infer<typeof Frequency>;

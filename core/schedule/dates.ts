@@ -17,6 +17,9 @@ export const mondayOf = (date: IsoDate): IsoDate => iso(day(date).subtract(weekd
 /** The date so many days later. */
 export const addDays = (date: IsoDate, days: number): IsoDate => iso(day(date).add(days, 'day'));
 
+/** Days from one date to another; negative when it lies before. */
+export const dayDistance = (from: IsoDate, to: IsoDate): number => day(to).diff(day(from), 'day');
+
 /** Whole weeks from one Monday to the week a date lies in; negative when it lies before. */
 export const weeksSince = (from: IsoDate, date: IsoDate): number =>
   Math.round(day(mondayOf(date)).diff(day(mondayOf(from)), 'day') / 7);

@@ -109,7 +109,7 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
     case 'best days':
       return { ...rule, minCount: 0, maxCount: 1 };
     case 'every day':
-      return { ...rule, minCount: Math.max(1, rule.minCount) };
+      return exactly(rule, 1);
     case 'gaps': {
       const gaps = freeGaps(day, f.minutes).filter((gap) => fitsSomewhere(rule, day, gap));
       return {
@@ -139,8 +139,8 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
     case 'both halves': {
       const windows = halves(day)
         .filter((half) => half.startMin < half.endMin)
-        .map((half) => countIn(half, 1, null));
-      return { ...rule, windows: [...rule.windows, ...windows] };
+        .map((half) => countIn(half, 1, 1));
+      return { ...rule, minCount: 0, maxCount: null, windows: [...rule.windows, ...windows] };
     }
   }
 };
@@ -148,11 +148,33 @@ export const ruleOfDay = ({ frequency: f, ...rule }: WeekRule, day: DayTimes, da
 /** The long breaks that some rules speak of, when the rule has only one kind so far. */
 const LONG = { id: 'long', name: 'Longer', lengthMin: 10, relief: 1 };
 
-/** The rule with another frequency; one that speaks of longer breaks gets a longer kind when there is none. */
-export const withFrequency = (rule: WeekRule, frequency: Frequency): WeekRule => {
+const isLong = (kind: BreakKind): boolean =>
+  kind.id === LONG.id &&
+  kind.lengthMin === LONG.lengthMin &&
+  Object.keys(kind).length === Object.keys(LONG).length;
+
+/**
+ * The rule with another frequency; one that speaks of longer breaks gets a longer kind when there is none. The kind goes
+ * again with the frequency it came with, unless a break of it is planned (`used`) or it was changed: looking at a rule
+ * leaves nothing behind.
+ */
+export const withFrequency = (
+  rule: WeekRule,
+  frequency: Frequency,
+  used: ReadonlySet<string> = new Set(),
+): WeekRule => {
+  const own = rule.kinds.filter((k) => !isLong(k) || used.has(k.id));
+  const plain = own.length > 0 ? own : rule.kinds;
   const wantsLong = frequency.code === 'hourly' || frequency.code === 'rota';
-  const lengths = new Set(rule.kinds.filter((k) => !k.onlyByHand).map((k) => k.lengthMin));
+  const lengths = new Set(plain.filter((k) => !k.onlyByHand).map((k) => k.lengthMin));
   const long = Math.max(...lengths);
   const missing = wantsLong && (frequency.code === 'rota' ? long < LONG.lengthMin : lengths.size < 2);
-  return { ...rule, frequency, kinds: missing ? [...rule.kinds, LONG] : rule.kinds };
+  return { ...rule, frequency, kinds: missing ? [...plain, LONG] : plain };
+};
+
+/** The gaps a day has for a rule of gaps, and whether a break of the rule fits into each. */
+export const gapsFor = (rule: WeekRule, day: DayTimes): { gaps: number; fitting: number } => {
+  if (rule.frequency.code !== 'gaps') return { gaps: 0, fitting: 0 };
+  const gaps = freeGaps(day, rule.frequency.minutes);
+  return { gaps: gaps.length, fitting: gaps.filter((gap) => fitsSomewhere(rule, day, gap)).length };
 };

@@ -1,9 +1,11 @@
+export * from './as-far';
 export * from './by-hand';
 export type { CountOf } from './counters';
 export * from './dates';
 export * from './edit-day';
 export * from './explain';
 export * from './frequency';
+export * from './from-now';
 export * from './guidance';
 export * from './many-weeks';
 export * from './mend';

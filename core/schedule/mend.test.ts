@@ -25,12 +25,14 @@ const planned = (busy: BusyTime[], date = '2026-11-25') => {
   if (!result.ok) throw new Error('not planned');
   return withPlan(day, result.plan.breaks);
 };
+/** Long before: all of the day is still to come. */
+const BEFORE = { date: '2026-11-01', minute: 0 };
 const overOf = (day: WeekDay) => readDay(dayInput(group, rule, day), heldBreaks(day)).overMin;
 
 describe('putting a day right', () => {
   it('changes nothing when nothing is in the way', () => {
     const day = planned([meeting('a', 600, 660)]);
-    expect(mendDay(day, group, rule)).toEqual({ day, moved: [] });
+    expect(mendDay(day, group, rule, BEFORE)).toEqual({ day, moved: [] });
   });
 
   it('moves what a meeting has come upon, and keeps its id', () => {
@@ -38,7 +40,7 @@ describe('putting a day right', () => {
     const [first] = day.breaks;
     const busier = { ...day, busy: [meeting('a', first!.startMin - 5, first!.startMin + 15)] };
     expect(colliding(busier, dayInput(group, rule, busier), rule)).toEqual([first!.id]);
-    const { day: mended, moved } = mendDay(busier, group, rule);
+    const { day: mended, moved } = mendDay(busier, group, rule, BEFORE);
     expect(colliding(mended, dayInput(group, rule, mended), rule)).toEqual([]);
     expect(moved.map((m) => [m.id, m.from])).toContainEqual([first!.id, first!.startMin]);
     expect(mended.breaks.map((b) => b.id)).toContain(first!.id);
@@ -48,7 +50,7 @@ describe('putting a day right', () => {
   it('plans the day again where moving one break alone leaves more over the limit', () => {
     const day = planned([meeting('a', 840, 930)]);
     const moved = { ...day, busy: [meeting('a', 855, 960)] };
-    const mended = mendDay(moved, group, rule).day;
+    const mended = mendDay(moved, group, rule, BEFORE).day;
     const best = planDay(dayInput(group, rule, { ...moved, breaks: [] }));
     expect(overOf(mended)).toBe(best.ok && best.plan.overMin);
   });
@@ -59,13 +61,13 @@ describe('putting a day right', () => {
     const kept = locked.breaks[2]!;
     const other = locked.breaks[0]!;
     const busier = { ...locked, busy: [meeting('a', other.startMin, other.startMin + 30)] };
-    expect(mendDay(busier, group, rule).day.breaks).toContainEqual(kept);
+    expect(mendDay(busier, group, rule, BEFORE).day.breaks).toContainEqual(kept);
   });
 
   it('takes out a break for which the day has no place any more', () => {
     const day = planned([]);
     const full = { ...day, busy: [meeting('a', 540, 1050)] };
-    const { day: mended, moved } = mendDay(full, group, rule);
+    const { day: mended, moved } = mendDay(full, group, rule, BEFORE);
     expect(mended.breaks).toEqual([]);
     expect(moved.every((m) => m.to === null)).toBe(true);
   });
@@ -74,7 +76,10 @@ describe('putting a day right', () => {
     const full = [meeting('a', 540, 1050)];
     const past = { ...planned([], '2026-11-23'), busy: full };
     const off = { ...planned([], '2026-11-26'), busy: full, off: 'Feast day' };
-    expect(mendDays([past, off], group, rule, '2026-11-24')).toEqual({ days: [past, off], moved: [] });
+    expect(mendDays([past, off], group, rule, { date: '2026-11-26', minute: 600 })).toEqual({
+      days: [past, off],
+      moved: [],
+    });
     const now = fromToday([{ date: past.date, busy: [] }], [past], '2026-11-24');
     expect(now.get(past.date)).toEqual(full);
   });

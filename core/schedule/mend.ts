@@ -1,6 +1,7 @@
 import type { BusyTime, DayInput, IsoDate, WeekDay, WeekRule } from '../model';
 import { obstacle } from './by-hand';
 import { otherSpans } from './edit-day';
+import { begun, fromNow, type LocalNow, nowOn, pastWindow, withPlanFrom } from './from-now';
 import { planDay } from './plan-day';
 import { readDay } from './run';
 import { dayInput, type Frame, heldBreaks, kindOf, withPlan } from './week';
@@ -23,17 +24,18 @@ export const colliding = (day: WeekDay, input: DayInput, rule: WeekRule): string
 /**
  * Puts a day right after its busy times have changed. At first only breaks that land on something move, to the
  * best places there are beside all the others; one for which there is no place is taken out. Where that leaves more
- * minutes over the limit than planning the day again, everything that is not set by hand may move.
+ * minutes over the limit than planning the day again, everything that is not set by hand may move. What has begun stays.
  */
-export const mendDay = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
-  const little = moveLittle(day, frame, rule);
+export const mendDay = (day: WeekDay, frame: Frame, rule: WeekRule, now: LocalNow): Mended => {
+  const little = moveLittle(day, frame, rule, now);
   if (little.moved.length === 0) return little;
-  const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
+  const wrong = stillWrong(day, frame, rule, now);
   const loose = { ...day, breaks: day.breaks.map((b) => (wrong.has(b.id) ? { ...b, locked: false } : b)) };
   const input = dayInput(frame, rule, loose);
-  const result = planDay(input);
-  if (!result.ok || result.plan.overMin >= readDay(input, heldBreaks(little.day)).overMin) return little;
-  const planned = withPlan(loose, result.plan.breaks);
+  const ahead = fromNow(input, loose, now);
+  const result = ahead && planDay(ahead);
+  if (!result?.ok || result.plan.overMin >= readDay(input, heldBreaks(little.day)).overMin) return little;
+  const planned = withPlanFrom(loose, result.plan.breaks, now);
   const at = (id: string): number | null => planned.breaks.find((b) => b.id === id)?.startMin ?? null;
   return {
     day: planned,
@@ -43,16 +45,28 @@ export const mendDay = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
   };
 };
 
-const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
-  const wrong = new Set(colliding(day, dayInput(frame, rule, day), rule));
+/** What lands on something and has not begun yet. */
+const stillWrong = (day: WeekDay, frame: Frame, rule: WeekRule, now: LocalNow): Set<string> => {
+  const past = new Set(begun(day, now).map((b) => b.id));
+  return new Set(colliding(day, dayInput(frame, rule, day), rule).filter((id) => !past.has(id)));
+};
+
+const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule, now: LocalNow): Mended => {
+  const wrong = stillWrong(day, frame, rule, now);
   if (wrong.size === 0) return { day, moved: [] };
   const kept = { ...day, breaks: day.breaks.filter((b) => !wrong.has(b.id)) };
   const loose = day.breaks.filter((b) => wrong.has(b.id));
   // Everything that can stay is held fast while the others look for a place.
-  const fast = { ...kept, breaks: kept.breaks.map((b) => ({ ...b, locked: true })) };
+  // What has begun in the middle of something is a fact; no place has to be found for it.
+  const stuck = new Set(colliding(kept, dayInput(frame, rule, kept), rule));
+  const fast = {
+    ...kept,
+    breaks: kept.breaks.map((b) => (stuck.has(b.id) ? { ...b, skipped: true } : { ...b, locked: true })),
+  };
   const input = dayInput(frame, rule, fast);
+  const windows = pastWindow(input, fast, now);
   const plan = (count: number) =>
-    planDay({ ...input, minCount: count, maxCount: Math.max(count, input.locked.length), windows: [] });
+    planDay({ ...input, minCount: count, maxCount: Math.max(count, input.locked.length), windows });
   let result = plan(input.locked.length + loose.length);
   for (let less = 1; !result.ok && less <= loose.length; less++)
     result = plan(input.locked.length + loose.length - less);
@@ -75,21 +89,27 @@ const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule): Mended => {
   };
 };
 
-/** The week's days with other busy times, mended; past days are left as they were. */
+/** The week's days with other busy times, mended; what has passed is left as it was. */
 export const mendDays = (
   days: readonly WeekDay[],
   frame: Frame,
   rule: WeekRule,
-  today: IsoDate,
+  now: LocalNow,
 ): { days: WeekDay[]; moved: (Mended['moved'][number] & { date: IsoDate })[] } => {
   const results = days.map((day) =>
-    day.date < today || day.off !== undefined ? { day, moved: [] } : mendDay(day, frame, rule),
+    // A shift over midnight may still run on the day after its own.
+    nowOn(now, day.date) >= LONGEST_DAY || day.off !== undefined
+      ? { day, moved: [] }
+      : mendDay(day, frame, rule, now),
   );
   return {
     days: results.map((r) => r.day),
     moved: results.flatMap((r) => r.moved.map((m) => ({ ...m, date: r.day.date }))),
   };
 };
+
+/** The last minute that a day may have, counted from its midnight. */
+const LONGEST_DAY = 2880;
 
 /** Busy times by date, without those of days that have passed. */
 export const fromToday = (

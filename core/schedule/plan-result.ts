@@ -7,12 +7,16 @@ export interface DayPlan extends Omit<DayReading, 'run' | 'use'> {
   breaks: PlacedBreak[];
 }
 
+/** A count that cannot be met: fewer breaks fit than are asked for. */
+export type TooFew = { code: 'tooFewFit'; minCount: number; possible: number } & CountOf;
+
 /** Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day. */
 export type PlanFailure =
-  | ({ code: 'tooFewFit'; minCount: number; possible: number } & CountOf)
+  | TooFew
   | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }
   | ({ code: 'tooManyLocked'; maxCount: number; locked: number } & CountOf)
   | { code: 'tooManyCounts'; most: number }
   | { code: 'tooManyWays'; gridMin: number; counted: number };
 
-export type PlanResult = { ok: true; plan: DayPlan } | { ok: false; failure: PlanFailure };
+/** A plan, with the counts of its rule that could not be met; or why there is none. */
+export type PlanResult = { ok: true; plan: DayPlan; short?: TooFew[] } | { ok: false; failure: PlanFailure };

@@ -12,10 +12,28 @@ interface Gain {
 const plan = (day: DayInput, count: number): PlanResult =>
   planDay({ ...day, minCount: count, maxCount: count });
 
+/** All ways of taking so many of a list, in order. */
+const choices = (list: readonly number[], count: number): number[][] => {
+  if (count === 0) return [[]];
+  return list.flatMap((first, i) => choices(list.slice(i + 1), count - 1).map((rest) => [first, ...rest]));
+};
+
+/** How unevenly days lie in a week that comes again and again: the sum of the squared distances; least where they are spread. */
+const crowding = (days: readonly number[], length: number): number => {
+  const sorted = [...days].sort((a, b) => a - b);
+  // A weekend lies between the last day of one week and the first of the next.
+  const round = length + WEEKEND;
+  return sorted.reduce((sum, day, i) => {
+    const next = sorted[i + 1] ?? (sorted[0] as number) + round;
+    return sum + (next - day) ** 2;
+  }, 0);
+};
+const WEEKEND = 2;
+
 /**
  * Plans for `best days`: one break on so many days of a week, those on which it takes most away, first of the
- * minutes over the limit, then of the cost. Days are independent, so taking the largest gains is exact. A day
- * with a break set by hand is one of them.
+ * minutes over the limit, then of the cost. Days are independent, so taking the largest gains is exact; of days that are
+ * worth the same those are taken that lie furthest apart. A day with a break set by hand is one of them.
  */
 export const planBestDays = (days: readonly DayInput[], count: number): PlanResult[] => {
   const without = days.map((d) => plan({ ...d, locked: [] }, 0));
@@ -29,6 +47,16 @@ export const planBestDays = (days: readonly DayInput[], count: number): PlanResu
   const free = gains
     .filter((g) => !set.has(g.index))
     .sort((a, b) => b.over - a.over || b.cost - a.cost || a.index - b.index);
-  const chosen = new Set([...set, ...free.slice(0, Math.max(0, count - set.size)).map((g) => g.index)]);
+  const wanted = Math.min(free.length, Math.max(0, count - set.size));
+  const last = free[wanted - 1];
+  const beats = (g: Gain): boolean =>
+    last !== undefined && (g.over > last.over || (g.over === last.over && g.cost > last.cost));
+  const equals = (g: Gain): boolean => last !== undefined && g.over === last.over && g.cost === last.cost;
+  const sure = [...set, ...free.filter(beats).map((g) => g.index)];
+  const ties = free.filter(equals).map((g) => g.index);
+  const [best = []] = choices(ties, Math.max(0, wanted - free.filter(beats).length)).sort(
+    (a, b) => crowding([...sure, ...a], days.length) - crowding([...sure, ...b], days.length),
+  );
+  const chosen = new Set([...sure, ...best]);
   return days.map((_, i) => (chosen.has(i) ? withOne[i] : without[i]) as PlanResult);
 };

@@ -6,6 +6,7 @@ import type {
   Interval,
   IsoDate,
   Person,
+  PlacedBreak,
   PlannedBreak,
   Rule,
   Week,
@@ -54,12 +55,25 @@ export const dayInput = (
     listening: used('listening'),
     focus: used('focus'),
   };
+  const locked = day.breaks
+    .filter((b) => b.locked && !b.skipped)
+    .map((b) => ({ startMin: b.startMin, kindId: kindOf(rule, b).id }));
+  return { ...allowing(locked, rule, ruleOfDay(rule, times, day.date)), ...times, locked };
+};
+
+/** Rules that say “at least” take what was put there by hand beyond that; the planner adds none. */
+const AT_LEAST: readonly WeekRule['frequency']['code'][] = ['every day', 'both halves'];
+const allowing = (locked: readonly PlacedBreak[], { frequency }: WeekRule, rule: Rule): Rule => {
+  if (!AT_LEAST.includes(frequency.code)) return rule;
+  const most = (allowed: number | null, put: number): number | null =>
+    allowed === null ? null : Math.max(allowed, put);
   return {
-    ...ruleOfDay(rule, times, day.date),
-    ...times,
-    locked: day.breaks
-      .filter((b) => b.locked && !b.skipped)
-      .map((b) => ({ startMin: b.startMin, kindId: kindOf(rule, b).id })),
+    ...rule,
+    maxCount: most(rule.maxCount, locked.length),
+    windows: rule.windows.map((w) => ({
+      ...w,
+      most: most(w.most, locked.filter((b) => b.startMin >= w.fromMin && b.startMin < w.untilMin).length),
+    })),
   };
 };
 
@@ -72,12 +86,17 @@ export const heldBreaks = ({ breaks }: Pick<WeekDay, 'breaks'>): PlannedBreak[] 
  * first one that was there, and so on, so that calendars move an entry rather than lose it; locked ones keep
  * their own.
  */
-export const withPlan = (day: WeekDay, placed: readonly { startMin: number; kindId: string }[]): WeekDay => {
+export const withPlan = (
+  day: WeekDay,
+  placed: readonly { startMin: number; kindId: string }[],
+  /** Ids that must not be given again. */
+  used: readonly string[] = [],
+): WeekDay => {
   const locked = day.breaks.filter((b) => b.locked || b.skipped);
   const isLocked = (p: { startMin: number; kindId: string }) =>
     locked.some((l) => !l.skipped && l.startMin === p.startMin && l.kindId === p.kindId);
   const free = day.breaks.filter((b) => !b.locked && !b.skipped).sort((a, b) => a.startMin - b.startMin);
-  const taken = new Set(day.breaks.map((b) => b.id));
+  const taken = new Set([...used, ...day.breaks.map((b) => b.id)]);
   let next = 1;
   const freshId = (): string => {
     while (taken.has(`${day.date}.${next}`)) next++;

@@ -129,8 +129,9 @@ export const useWeek = (groupId: string, personId: string | null, startDate: str
   });
 
 /** Every week of a group and of its people. */
-export const useWeeks = (groupId: string) =>
+export const useWeeks = (groupId: string, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: ['weeks', groupId],
     staleTime: 0,
     queryFn: get<Kept<Week>[]>(`/api/groups/${groupId}/weeks`),

@@ -20,6 +20,8 @@ interface Props {
   nameOf: (planned: PlannedBreak) => string;
   stateOf: (planned: PlannedBreak) => GripState;
   chosen: string | null;
+  /** The minute at which it is now; null on other days. */
+  nowMin: number | null;
   onChoose: (id: string, kind: 'break' | 'busy') => void;
   onMove: (id: string, startMin: number) => void;
   onRemove: (id: string) => void;
@@ -28,6 +30,10 @@ interface Props {
   /** Told while a break is dragged: the day as it would be; null when it is let go. */
   onPreview: (breaks: readonly PlannedBreak[] | null) => void;
 }
+
+/** Near an edge the word is set inwards. */
+const nowAnchor = (x: number, width: number): 'start' | 'middle' | 'end' =>
+  x < 40 ? 'start' : x > width - 40 ? 'end' : 'middle';
 
 /** One day as a band: the run at the desk climbs and falls back at each break; meetings and lunch lie behind. */
 export const DayBand = (p: Props) => {
@@ -118,6 +124,15 @@ export const DayBand = (p: Props) => {
       <path d={path} className={styles.run} />
       <path d={path} className={styles.over} clipPath={`url(#${id}over)`} />
       <line x1="0" x2={width} y1={y(rule.limitMin)} y2={y(rule.limitMin)} className={styles.limit} />
+      {p.nowMin !== null && p.nowMin >= input.startMin && p.nowMin <= input.endMin && (
+        <g pointerEvents="none">
+          <rect x="0" y="0" width={x(p.nowMin)} height={base} rx="8" className={styles.past} />
+          <line x1={x(p.nowMin)} x2={x(p.nowMin)} y1="-4" y2={base + 4} className={styles.now} />
+          <text x={x(p.nowMin)} y="-7" textAnchor={nowAnchor(x(p.nowMin), width)} className={styles.nowText}>
+            now {clock(p.nowMin)}
+          </text>
+        </g>
+      )}
       {draw.span && (
         <g pointerEvents="none">
           <rect

@@ -31,6 +31,9 @@ export const weekKind: DocumentKind<Week> = {
   byItself: true,
 };
 
+/** What a team begins with: three a day, which people keep up. Common practice, no source. */
+export const FIRST_RULE: WeekRule = WeekRule.parse({ frequency: { code: 'a day', count: 3 } });
+
 /**
  * A week that has not been saved yet: the days of the group or the person, with the default rule. A person's first
  * week begins with the rule of the group's week and with the busy times that were entered there by hand.
@@ -40,13 +43,15 @@ export const freshWeek = (
   person: Person | null,
   startDate: IsoDate,
   ofGroup: Week | null = null,
+  /** The last week before it of the same group or person: a rule goes on until it is changed. */
+  before: Week | null = null,
 ): Week => ({
   id: nanoid(),
   groupId: group.id,
   personId: person?.id ?? null,
   startDate,
-  rule: person && ofGroup ? ofGroup.rule : WeekRule.parse({}),
-  aims: person && ofGroup ? ofGroup.aims : [],
+  rule: person && ofGroup ? ofGroup.rule : before ? before.rule : FIRST_RULE,
+  aims: person && ofGroup ? ofGroup.aims : (before?.aims ?? []),
   days: emptyDays(
     { ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff },
     startDate,

@@ -25,8 +25,8 @@ const neighbourText = (word: 'earlier' | 'later', n: Neighbour, gridMin: number)
     case 'dearer':
       if (n.overMin > 0) return `${by} adds ${minutes(n.overMin)} over the limit`;
       if (n.overMin < 0) return `${by} would take ${minutes(-n.overMin)} off what is over the limit`;
-      if (n.cost > 0) return `${by} costs ${n.cost} more`;
-      return n.cost === 0 ? `${by} is just as good` : `${by} would cost ${-n.cost} less`;
+      if (n.cost === 0) return `${by} is just as good`;
+      return n.cost > 0 ? `${by} leaves longer runs` : `${by} would leave shorter runs`;
   }
 };
 
@@ -50,9 +50,9 @@ export const whyNotMoreText = (why: WhyNotMore): string => {
     case 'dearer':
       return why.overMin > 0
         ? 'There is not one more: it would push others to worse times.'
-        : `There is not one more: it would cost ${why.cost} more than it saves (longest run ${minutes(why.longestRunMin)}).`;
+        : `There is not one more: it would shorten the runs too little for the time it takes (longest run then ${minutes(why.longestRunMin)}).`;
     case 'better':
-      return `One more would be better: ${why.overMin < 0 ? `${minutes(-why.overMin)} less over the limit` : `it would cost ${-why.cost} less`}. Plan the day again to get it.`;
+      return `One more would be better: ${why.overMin < 0 ? `${minutes(-why.overMin)} less over the limit` : 'people would sit for shorter times'}. Plan the day again to get it.`;
   }
 };
 
@@ -60,7 +60,7 @@ export const whyNotMoreText = (why: WhyNotMore): string => {
 export const frequencyText = (f: Frequency): string => {
   switch (f.code) {
     case 'by cost':
-      return 'whenever it pays';
+      return 'as often as keeps runs short';
     case 'every minutes':
       return `about every ${f.minutes} min`;
     case 'a day':
@@ -70,7 +70,7 @@ export const frequencyText = (f: Frequency): string => {
     case 'best days':
       return `on the best ${f.days} day${f.days === 1 ? '' : 's'} of the week`;
     case 'every day':
-      return 'every day, at least one';
+      return 'once every day';
     case 'gaps':
       return `whenever ${f.minutes} min are free between two busy times`;
     case 'rota':
@@ -80,7 +80,7 @@ export const frequencyText = (f: Frequency): string => {
     case 'ramp':
       return `${f.start} a day, ${f.add} more each week up to ${f.most}`;
     case 'both halves':
-      return 'morning and afternoon, at least one each';
+      return 'once in the morning, once in the afternoon';
   }
 };
 

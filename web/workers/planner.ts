@@ -1,5 +1,5 @@
 import type { DayInput } from '@kotabi/core/model';
-import { type PlanResult, planBestDays, planDay } from '@kotabi/core/schedule';
+import { type PlanResult, planAsFar, planBestDays } from '@kotabi/core/schedule';
 import {
   compareRules,
   type RuleDays,
@@ -12,8 +12,8 @@ import {
 import { expose } from 'comlink';
 
 const planner = {
-  /** Plans one day. */
-  planDay: (day: DayInput): PlanResult => planDay(day),
+  /** Plans one day, as far as its rule can be kept. */
+  planDay: (day: DayInput): PlanResult => planAsFar(day),
   /** Plans one break on the best days. */
   planBestDays: (days: readonly DayInput[], count: number): PlanResult[] => planBestDays(days, count),
   /** Plays real weeks. */

@@ -12,11 +12,9 @@ export interface RuleChoice {
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** A rule must not be held to a limit that its own words go beyond; "one each" means just these two. */
-const baseOf = (f: WeekRule['frequency'], plain: WeekRule): WeekRule => {
-  if (f.code === 'every minutes') return { ...plain, limitMin: Math.max(plain.limitMin, f.minutes + 10) };
-  return f.code === 'both halves' ? { ...plain, minCount: 2, maxCount: 2 } : plain;
-};
+/** A rule must not be held to a limit that its own words go beyond. */
+const baseOf = (f: WeekRule['frequency'], plain: WeekRule): WeekRule =>
+  f.code === 'every minutes' ? { ...plain, limitMin: Math.max(plain.limitMin, f.minutes + 10) } : plain;
 
 /** The rule of the week first, then usual ones on the same hours, kinds and limit. */
 export const ruleChoices = ({ rule }: Pick<Week, 'rule'>): RuleChoice[] => {

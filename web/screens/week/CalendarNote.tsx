@@ -1,4 +1,11 @@
-import { busyChanges, type Frame, fromToday, mendDays, withCalendars } from '@kotabi/core/schedule';
+import {
+  busyChanges,
+  type Frame,
+  fromToday,
+  type LocalNow,
+  mendDays,
+  withCalendars,
+} from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
@@ -33,7 +40,8 @@ const movedText = (moved: ReturnType<typeof mendDays>['moved']): string[] => {
  * Says when the calendars say something else than the plan, and puts the plan right: by itself, or when told to.
  * Days that have passed stay as they were.
  */
-export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame: Frame; today: string }) => {
+export const CalendarNote = ({ store, frame, now }: { store: WeekStore; frame: Frame; now: LocalNow }) => {
+  const today = now.date;
   const { value: week, replace, undoEdit, save } = useStore(store);
   const busy = useBusy(week.groupId, week.startDate, { personId: week.personId });
   const [itself, setItself] = useState(() => localStorage.getItem(KEY) !== 'no');
@@ -49,7 +57,7 @@ export const CalendarNote = ({ store, frame, today }: { store: WeekStore; frame:
   const mend = (): void => {
     if (!fresh) return;
     const taken = withCalendars(week, fresh);
-    const { days, moved } = mendDays(taken.days, frame, week.rule, today);
+    const { days, moved } = mendDays(taken.days, frame, week.rule, now);
     // What is put right by itself goes with the edit before it: one undo takes back what the user did last.
     replace('put right after the calendars', () => ({ ...taken, days }), { itself: itself || untouched });
     const says = [

@@ -1,5 +1,13 @@
 import type { Minutes, PlannedBreak, Rule } from '@kotabi/core/model';
-import { addPlanned, movePlanned, newPlanned, putBusy, removePlanned } from '@kotabi/core/schedule';
+import {
+  addPlanned,
+  type LocalNow,
+  movePlanned,
+  newPlanned,
+  nowOn,
+  putBusy,
+  removePlanned,
+} from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
@@ -15,6 +23,7 @@ interface Props {
   store: WeekStore;
   facts: DayFacts;
   rule: Rule;
+  now: LocalNow;
   width: number;
   highestRun: Minutes;
   chosen: Chosen | null;
@@ -25,7 +34,7 @@ interface Props {
 }
 
 /** One day of the week: its name and numbers, and its band. */
-export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }: Props) => {
+export const DayRow = ({ store, facts, rule, now, chosen, choose, preview, ...band }: Props) => {
   const { day, input, held, reading } = facts;
   const { message } = useMessages();
   const { date } = day;
@@ -59,12 +68,6 @@ export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }:
             <span className={`small tabular ${reading.overMin > 0 ? styles.overText : 'muted'}`}>
               longest {reading.longestRunMin} min
             </span>
-            <span
-              className="muted small tabular"
-              title="What the day costs by the rule; the planner makes it as small as it can"
-            >
-              cost {reading.cost}
-            </span>
             {reading.overMin > 0 ? (
               <span className={`small tabular ${styles.overText}`}>{reading.overMin} min over</span>
             ) : null}
@@ -91,6 +94,11 @@ export const DayRow = ({ store, facts, rule, chosen, choose, preview, ...band }:
             busy={day.busy}
             breaks={day.breaks}
             dayName={name}
+            nowMin={
+              now.date === date || (nowOn(now, date) > 1440 && nowOn(now, date) <= input.endMin)
+                ? nowOn(now, date)
+                : null
+            }
             chosen={chosen && 'id' in chosen && chosen.date === date ? chosen.id : null}
             onChoose={(id, kind) => choose({ kind, date, id })}
             onMove={(id, startMin) =>

@@ -1,7 +1,6 @@
 import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
 import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button } from 'antd';
-import dayjs from 'dayjs';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
 import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -11,6 +10,7 @@ import type { GripState } from '../../dayband/Grip';
 import { SaveNote } from '../../document/SaveNote';
 import type { WeekStore } from '../../week/store';
 import { useBreakFacts, useDays } from '../../week/useFacts';
+import { useNow } from '../../week/useNow';
 import styles from '../../week/week.module.css';
 import { CalendarNote } from './CalendarNote';
 import type { Chosen, Tab } from './chosen';
@@ -52,7 +52,8 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
   const [tab, setTab] = useState<Tab>('plan');
   const [dialog, setDialog] = useState<Dialog | null>(null);
   const [preview, setPreview] = useState<{ date: IsoDate; breaks: readonly PlannedBreak[] } | null>(null);
-  const { plan, planning } = usePlanning(store);
+  const now = useNow(group.timeZone);
+  const { plan, planning } = usePlanning(store, now);
   const bands = useRef<HTMLDivElement>(null);
   const width = useWidth(bands) - NAMES;
   useHotkeys('mod+z', undoEdit, { preventDefault: true, enableOnFormTags: ['slider'] });
@@ -72,7 +73,6 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
     return gives.totalSec > kindOf(week.rule, b).lengthMin * 60 ? 'too long' : 'chosen';
   };
   const tooLong = planned.filter((b) => stateOf(b) === 'too long').length;
-  const today = dayjs().format('YYYY-MM-DD');
   const choose = (next: Chosen | null): void => {
     setChosen(next);
     if (next) setTab('plan');
@@ -132,7 +132,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
           </Button>
         )}
       </div>
-      <CalendarNote store={store} frame={frame} today={today} />
+      <CalendarNote store={store} frame={frame} now={now} />
       <div className={styles.columns}>
         <section className={`card ${styles.bands}`} aria-label="Days" ref={bands}>
           <p className={styles.sum}>
@@ -163,6 +163,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
               facts={d}
               store={store}
               rule={week.rule}
+              now={now}
               width={width}
               highestRun={Math.max(week.rule.limitMin * 1.25, longest)}
               chosen={chosen}
@@ -200,6 +201,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
             store={store}
             days={days}
             facts={facts}
+            now={now}
             close={() => setDialog(null)}
           />
         )}

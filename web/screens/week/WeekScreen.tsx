@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, Navigate, useNavigate } from 'react-router';
-import { fetchWeek, useBreaks, useMoves, useWeek } from '../../api/queries';
+import { fetchWeek, useBreaks, useMoves, useWeek, useWeeks } from '../../api/queries';
 import { useDocument } from '../../document/useDocument';
 import { LazySelect } from '../../fields/LazySelect';
 import { Empty, Waiting } from '../../shell/State';
@@ -57,6 +57,7 @@ interface OpenProps {
 const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
   const week = useWeek(group.id, person?.id ?? null, startDate);
   const ofGroup = useWeek(group.id, null, startDate);
+  const others = useWeeks(group.id, week.data === null);
   const breaks = useBreaks();
   const moves = useMoves();
   const navigate = useNavigate();
@@ -101,7 +102,13 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
       />
     </>
   );
-  if (week.data === undefined || ofGroup.data === undefined || !breaks.data || !moves.data)
+  if (
+    week.data === undefined ||
+    ofGroup.data === undefined ||
+    (week.data === null && others.data === undefined) ||
+    !breaks.data ||
+    !moves.data
+  )
     return (
       <Waiting
         error={week.error ?? ofGroup.error ?? breaks.error ?? moves.error}
@@ -115,12 +122,20 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
       people={people}
       kept={week.data}
       ofGroup={ofGroup.data}
+      before={lastBefore(others.data ?? [], person?.id ?? null, startDate)}
       startDate={startDate}
       head={head}
       breaks={breaks.data}
     />
   );
 };
+
+/** The last week before one, of the same group or person. */
+const lastBefore = (all: readonly Kept<Week>[], personId: string | null, startDate: string): Week | null =>
+  all
+    .map((k) => k.value)
+    .filter((w) => w.personId === personId && w.startDate < startDate)
+    .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))[0] ?? null;
 
 interface LoadedProps {
   group: Group;
@@ -129,16 +144,18 @@ interface LoadedProps {
   kept: Kept<Week> | null;
   /** The week of the whole group, which a person's first week starts from. */
   ofGroup: Kept<Week> | null;
+  /** The last one before it, whose rule goes on. */
+  before: Week | null;
   startDate: string;
   head: ReactNode;
   breaks: Kept<Break>[];
 }
 
-const Loaded = ({ kept, ofGroup, startDate, ...rest }: LoadedProps) => {
+const Loaded = ({ kept, ofGroup, before, startDate, ...rest }: LoadedProps) => {
   const { group, person } = rest;
   const place = { groupId: group.id, personId: person?.id ?? null, startDate };
   const store = useDocument(weekKind, weekKey(place), kept, () =>
-    createWeekStore(kept, freshWeek(group, person, startDate, ofGroup?.value ?? null)),
+    createWeekStore(kept, freshWeek(group, person, startDate, ofGroup?.value ?? null, before)),
   );
   const theirs = async (): Promise<Kept<Week>> => {
     const now = await fetchWeek(group.id, place.personId, startDate);

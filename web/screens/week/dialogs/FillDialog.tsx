@@ -1,7 +1,7 @@
 import { type FillRequest, type FillResult, isStopped, type UnmetWhy } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
 import { Area, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
-import { kindOf, overlaps, weekdayOf } from '@kotabi/core/schedule';
+import { kindOf, type LocalNow, nowOn, overlaps, weekdayOf } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -47,6 +47,7 @@ const requestOf = (
   facts: ReadonlyMap<string, BreakFacts>,
   stopped: ReadonlySet<string>,
   anew: boolean,
+  now: LocalNow,
 ): FillRequest => {
   const worked = days.filter((d) => d.day.off === undefined);
   const breaks = [...facts].map(([id, { gives, brk }]) => ({
@@ -58,7 +59,10 @@ const requestOf = (
   const f = week.rule.frequency;
   return {
     places: worked.flatMap(({ day, input, held }) =>
-      held.map((b) => {
+      held.flatMap((b) => {
+        // What has begun keeps its break, or has none.
+        const past = b.startMin < nowOn(now, day.date);
+        if (past && b.breakId === null) return [];
         const { lengthMin, discreet } = kindOf(week.rule, b);
         const end = b.startMin + lengthMin;
         return {
@@ -66,7 +70,7 @@ const requestOf = (
           plannedId: b.id,
           lengthMin,
           quiet: discreet === true || overlaps(input.listening, b.startMin, end),
-          breakId: anew && !b.locked ? null : b.breakId,
+          breakId: anew && !b.locked && !past ? null : b.breakId,
         };
       }),
     ),
@@ -105,11 +109,12 @@ interface Props {
   store: WeekStore;
   days: readonly DayFacts[];
   facts: ReadonlyMap<string, BreakFacts>;
+  now: LocalNow;
   close: () => void;
 }
 
 /** Which break when: chooses a break for the planned times so that the week's aims are met. */
-export const FillDialog = ({ group, people, store, days, facts, close }: Props) => {
+export const FillDialog = ({ group, people, store, days, facts, now, close }: Props) => {
   const { value: week, replace } = store.getState();
   const stopped = useStopped(facts, group, people, week.personId === null ? 'group' : 'person');
   const [aims, setAims] = useState(week.aims);
@@ -120,7 +125,7 @@ export const FillDialog = ({ group, people, store, days, facts, close }: Props) 
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
   const start = (): void => {
     setGap(null);
-    const request = requestOf({ ...week, aims }, days, facts, stopped, anew);
+    const request = requestOf({ ...week, aims }, days, facts, stopped, anew, now);
     void run((signal) => fillAway(request, setGap, signal));
   };
   const take = (): void => {

@@ -1,5 +1,5 @@
-import { Area, type Frequency, type FrequencyCode, type WeekRule } from '@kotabi/core/model';
-import { mondayOf, withFrequency } from '@kotabi/core/schedule';
+import { Area, type Frequency, type FrequencyCode, type IsoDate, type WeekRule } from '@kotabi/core/model';
+import { withFrequency } from '@kotabi/core/schedule';
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { NumberField } from '../../../fields/NumberField';
@@ -7,11 +7,11 @@ import styles from '../../../week/week.module.css';
 
 /** How often, in the words people use. */
 const NAMES: { value: FrequencyCode; label: string }[] = [
-  { value: 'by cost', label: 'Whenever it pays' },
+  { value: 'by cost', label: 'As often as keeps runs short' },
   { value: 'every minutes', label: 'About every … minutes' },
   { value: 'a day', label: 'So many a day' },
   { value: 'once or twice', label: 'Once or twice a day' },
-  { value: 'every day', label: 'Every day, at least one' },
+  { value: 'every day', label: 'Once every day' },
   { value: 'both halves', label: 'Morning and afternoon, one each' },
   { value: 'best days', label: 'A few times a week, best days' },
   { value: 'gaps', label: 'Whenever there is a gap' },
@@ -20,26 +20,39 @@ const NAMES: { value: FrequencyCode; label: string }[] = [
   { value: 'ramp', label: 'Start with few, add each week' },
 ];
 
-const START: Record<FrequencyCode, Frequency> = {
+/** A rule as it is when it is chosen. A ramp begins with the week it is chosen for. */
+const startOf = (monday: IsoDate): Record<FrequencyCode, Frequency> => ({
   'by cost': { code: 'by cost' },
   'every minutes': { code: 'every minutes', minutes: 50 },
-  'a day': { code: 'a day', count: 4 },
+  'a day': { code: 'a day', count: 3 },
   'once or twice': { code: 'once or twice' },
   'best days': { code: 'best days', days: 2 },
   'every day': { code: 'every day' },
   gaps: { code: 'gaps', minutes: 10 },
   rota: { code: 'rota', areas: ['neck', 'shoulder', 'upper back', 'hand', 'hip'] },
   hourly: { code: 'hourly', longer: 1 },
-  ramp: { code: 'ramp', start: 2, add: 1, most: 6, from: mondayOf(dayjs().format('YYYY-MM-DD')) },
+  ramp: { code: 'ramp', start: 2, add: 1, most: 6, from: monday },
   'both halves': { code: 'both halves' },
-};
+});
 
 const AREAS = Area.options.filter((a) => a !== 'breath');
 
 /** How often breaks come, and what belongs to it. */
-export const FrequencyForm = ({ rule, set }: { rule: WeekRule; set: (rule: WeekRule) => void }) => {
+export const FrequencyForm = ({
+  rule,
+  monday,
+  used,
+  set,
+}: {
+  rule: WeekRule;
+  /** The Monday of the week that is planned. */
+  monday: IsoDate;
+  /** Kinds of break that are planned in it. */
+  used: ReadonlySet<string>;
+  set: (rule: WeekRule) => void;
+}) => {
   const f = rule.frequency;
-  const change = (next: Frequency): void => set(withFrequency(rule, next));
+  const change = (next: Frequency): void => set(withFrequency(rule, next, used));
   const number = (
     label: string,
     value: number,
@@ -61,7 +74,7 @@ export const FrequencyForm = ({ rule, set }: { rule: WeekRule; set: (rule: WeekR
         listHeight={380}
         popupMatchSelectWidth={false}
         style={{ width: '100%' }}
-        onChange={(code) => change(START[code])}
+        onChange={(code) => change(startOf(monday)[code])}
       />
       {f.code === 'every minutes' &&
         number('About every', f.minutes, [10, 480], 'min', (minutes) => ({ ...f, minutes }))}

@@ -14,7 +14,7 @@ const TARGET = 'Aim for runs under';
 const LEAST = 'A day, at least';
 const MOST = 'A day, at most';
 const GAP = 'Between breaks';
-const PRICE = 'A break minute costs';
+const PRICE = 'Weight of a break minute';
 
 interface Field {
   label: string;
@@ -32,7 +32,7 @@ const fieldsOf = (rule: Rule): Field[] => [
   {
     label: TARGET,
     unit: 'min',
-    why: 'Each minute at the desk costs its run beyond this.',
+    why: 'Up to this nobody minds; the longer a run is beyond it, the more a break is worth.',
     min: 0,
     max: 480,
     value: (r) => r.targetMin,
@@ -98,7 +98,7 @@ const fieldsOf = (rule: Rule): Field[] => [
   {
     label: PRICE,
     unit: '',
-    why: 'Higher: fewer breaks. Counted in run minutes.',
+    why: 'How many minutes in long runs one minute of break has to save: higher means fewer breaks.',
     min: 0,
     max: 100_000,
     value: (r) => r.lambda,
@@ -114,6 +114,9 @@ const withTiny = (rule: WeekRule, on: boolean): WeekRule['kinds'] => [
   ...(on ? [TINY] : []),
 ];
 
+/** What only makes sense once one knows how the planner weighs. */
+const EXPERT: readonly string[] = [PRICE];
+
 /** Fields whose numbers a frequency sets by itself. */
 const SET_BY: Partial<Record<FrequencyCode, readonly string[]>> = {
   'every minutes': [TARGET, PRICE],
@@ -124,6 +127,8 @@ const SET_BY: Partial<Record<FrequencyCode, readonly string[]>> = {
   gaps: [LEAST, MOST, GAP],
   rota: [LEAST, MOST],
   ramp: [LEAST, MOST],
+  'every day': [LEAST, MOST],
+  'both halves': [LEAST, MOST],
 };
 
 /** The rule of the week; changing it changes nothing until the week is planned again. */
@@ -137,35 +142,49 @@ export const RuleForm = ({ store, days }: { store: WeekStore; days: readonly Pla
     if (more) set({ ...rule, ...more });
   };
   const hidden = SET_BY[rule.frequency.code] ?? [];
+  const pair = (f: Field) => (
+    <div key={f.label} className={styles.pair} title={f.why}>
+      <label htmlFor={`${id}${f.label}`}>{f.label}</label>
+      <NumberField
+        id={`${id}${f.label}`}
+        name={f.label}
+        labelled
+        min={f.min}
+        max={f.max}
+        value={f.value(rule)}
+        placeholder={f.empty && 'any'}
+        unit={f.unit}
+        change={(v) => change(f.change(rule, v))}
+        clear={f.empty && (() => change(f.empty))}
+      />
+    </div>
+  );
   const used = new Set(week.days.flatMap((d) => d.breaks.map((b) => b.kindId)));
   return (
     <section className={styles.cardPart} aria-label="Rule">
       <h2>Rule of the week</h2>
-      <FrequencyForm rule={rule} set={set} />
+      <FrequencyForm rule={rule} monday={week.startDate} used={used} set={set} />
       <div className={styles.fields}>
         {fieldsOf(rule)
-          .filter((f) => !hidden.includes(f.label))
-          .map((f) => (
-            <div key={f.label} className={styles.pair} title={f.why}>
-              <label htmlFor={`${id}${f.label}`}>{f.label}</label>
-              <NumberField
-                id={`${id}${f.label}`}
-                name={f.label}
-                labelled
-                min={f.min}
-                max={f.max}
-                value={f.value(rule)}
-                placeholder={f.empty && 'any'}
-                unit={f.unit}
-                change={(v) => change(f.change(rule, v))}
-                clear={f.empty && (() => change(f.empty))}
-              />
-            </div>
-          ))}
+          .filter((f) => !hidden.includes(f.label) && !EXPERT.includes(f.label))
+          .map(pair)}
       </div>
+      {!hidden.includes(PRICE) && (
+        <details className={styles.expert}>
+          <summary>For experts</summary>
+          {fieldsOf(rule)
+            .filter((f) => EXPERT.includes(f.label))
+            .map((f) => (
+              <div key={f.label}>
+                {pair(f)}
+                <p className="muted small">{f.why}</p>
+              </div>
+            ))}
+        </details>
+      )}
       <div
         className={styles.pair}
-        title="A minute takes half of a run away; the planner mixes both kinds as it pays."
+        title="A minute takes half of a run away; the planner mixes both kinds as suits the day."
       >
         <label htmlFor={`${id}tiny`}>Also breaks of 1 min</label>
         <Switch
