@@ -1,12 +1,9 @@
 import ICAL from 'ical.js';
 import { DateTime } from 'luxon';
 import nodeIcal from 'node-ical';
-import { tzlib_get_ical_block } from 'timezones-ical-library';
 import { describe, expect, it } from 'vitest';
 import { Group, Week } from '../model';
 import { calendarText, entriesOf, nextEntries, type PublishedEntry } from './icalendar';
-
-const timeZoneBlock = (zone: string) => [tzlib_get_ical_block(zone)].flat()[0] ?? null;
 
 const group = (timeZone: string) =>
   Group.parse({
@@ -35,8 +32,8 @@ const lines = [
 ];
 const entries = (zone: string, dates: string[], startMin?: number) =>
   entriesOf(week(dates, startMin), group(zone), () => ({ name: 'Neck, wrists; and so on', lines }));
-const text = (list: PublishedEntry[], more: { alarmMin?: number | null; refreshMin?: number } = {}) =>
-  calendarText({ name: 'Fährbüro; Fahrplan, Süd', entries: list, alarmMin: 5, timeZoneBlock, ...more });
+const text = (list: PublishedEntry[], more: Partial<Parameters<typeof calendarText>[0]> = {}) =>
+  calendarText({ name: 'Fährbüro; Fahrplan, Süd', entries: list, alarmMin: 5, ...more });
 const write = (zone: string, dates: string[], startMin?: number) =>
   text(nextEntries([], entries(zone, dates, startMin), '2026-11-20T08:00:00Z'));
 
@@ -50,7 +47,7 @@ describe('iCalendar of a week', () => {
   it('is read back by another library with the same times, ids and words', () => {
     const read = events(write('Europe/Lisbon', ['2026-11-23', '2026-11-24']));
     expect(read.map((e) => e.uid)).toEqual(['w1.2026-11-23.1@kotabi', 'w1.2026-11-24.1@kotabi']);
-    expect(read[0]!.startDate.toString()).toBe('2026-11-23T10:00:00');
+    expect(read[0]!.startDate.toString()).toBe('2026-11-23T10:00:00Z');
     expect(read[0]!.duration.toSeconds()).toBe(300);
     expect(read[0]!.summary).toBe('Neck, wrists; and so on');
     expect(read[0]!.description).toBe(lines.join('\n'));
@@ -69,14 +66,19 @@ describe('iCalendar of a week', () => {
     }
   });
 
-  it('keeps to RFC 5545: CRLF, lines of 75 octets at most, a VTIMEZONE, DTSTAMP in UTC', () => {
+  it('keeps to RFC 5545: CRLF to the last line, lines of 75 octets at most, times in UTC, no METHOD without an organizer', () => {
     const file = write('Europe/Lisbon', ['2026-11-23']);
     const rows = file.split('\r\n');
     expect(file.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
     for (const row of rows) expect(new TextEncoder().encode(row).length).toBeLessThanOrEqual(75);
     expect(rows.some((row) => row.startsWith(' '))).toBe(true);
-    expect(rows).toContain('TZID:Europe/Lisbon');
-    expect(rows).toContain('DTSTART;TZID=Europe/Lisbon:20261123T100000');
+    expect(rows.at(-1)).toBe('');
+    expect(rows.at(-2)).toBe('END:VCALENDAR');
+    expect(rows).toContain('DTSTART:20261123T100000Z');
+    expect(rows).toContain('DTEND:20261123T100500Z');
+    expect(rows.some((row) => row.startsWith('METHOD'))).toBe(false);
+    expect(rows).toContain('NAME:Fährbüro\\; Fahrplan\\, Süd');
+    expect(rows).toContain('X-WR-CALNAME:Fährbüro\\; Fahrplan\\, Süd');
     expect(rows).toContain('DTSTAMP:20261120T080000Z');
     expect(rows).toContain('SUMMARY:Neck\\, wrists\\; and so on');
   });
@@ -127,7 +129,55 @@ describe('iCalendar of a week', () => {
   it('has a shift over midnight on the next day', () => {
     const [event] = events(write('Europe/Lisbon', ['2026-10-24'], 1440 + 150));
     // 25 October 2026 has the hour from one to two twice; half past two comes once.
-    expect(event!.startDate.toString()).toBe('2026-10-25T02:30:00');
+    expect(event!.startDate.toString()).toBe('2026-10-25T02:30:00Z');
+  });
+
+  // The clocks of the tz database, through Intl.
+  it.each([
+    ['Europe/Lisbon', '2027-03-27', 'forward at 01:00'],
+    ['Europe/Lisbon', '2027-10-30', 'back at 02:00'],
+    ['Australia/Lord_Howe', '2027-04-03', 'back by half an hour at 02:00'],
+    ['Australia/Lord_Howe', '2026-10-03', 'forward by half an hour at 02:00'],
+    ['America/Santiago', '2027-04-03', 'back at midnight'],
+  ])('keeps the order of a night in %s on %s, where the clocks go %s, and nothing overlaps', (zone, date) => {
+    const starts = [1465, 1505, 1515, 1530, 1565, 1580, 1615, 1650];
+    const night = Week.parse({
+      id: 'n',
+      groupId: 'g',
+      startDate: date,
+      rule: {},
+      days: [
+        {
+          date,
+          breaks: starts.map((startMin, i) => ({ id: `n${i}`, startMin, kindId: 'short', breakId: 'b' })),
+        },
+      ],
+    });
+    const shift = { ...group(zone), hours: { startMin: 1320, endMin: 1800 } };
+    const file = text(
+      nextEntries(
+        [],
+        entriesOf(night, shift, () => ({ name: 'Neck', lines: [] })),
+        '2026-11-20T08:00:00Z',
+      ),
+    );
+    const read = events(file).map((e) => [e.startDate.toUnixTime(), e.endDate.toUnixTime()] as const);
+    expect(read.map(([from]) => from)).toEqual([...read.map(([from]) => from)].sort((a, b) => a - b));
+    for (const [i, [from, until]] of read.entries()) {
+      expect(until - from).toBe(300);
+      if (i > 0) expect(from).toBeGreaterThanOrEqual(read[i - 1]![1]);
+      // What the clock on the wall shows is what was planned, except in what is left out.
+      const wall = DateTime.fromSeconds(from, { zone });
+      const missing = from === read[i - 1]?.[1] || wall.minus({ minutes: 1 }).offset !== wall.offset;
+      if (!missing) expect(wall.hour * 60 + wall.minute).toBe(starts[i]! % 1440);
+    }
+  });
+
+  it('is busy, and as long as is wished, only where that is wished', () => {
+    const [first] = nextEntries([], entries('Europe/Lisbon', ['2026-11-23']), '2026-11-20T08:00:00Z');
+    expect(text([first!])).toContain('TRANSP:TRANSPARENT');
+    expect(text([first!], { busy: true })).toContain('TRANSP:OPAQUE');
+    expect(events(text([first!], { lengthMin: 15 }))[0]!.duration.toSeconds()).toBe(900);
   });
 });
 

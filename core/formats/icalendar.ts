@@ -1,7 +1,6 @@
 import ical, {
   ICalAlarmType,
   type ICalCalendar,
-  ICalCalendarMethod,
   ICalEventStatus,
   ICalEventTransparency,
 } from 'ical-generator';
@@ -21,6 +20,8 @@ export interface CalendarEntry {
   uid: string;
   date: IsoDate;
   startMin: MinuteOfDay;
+  /** The moment at which it starts, ISO in UTC; what was given out before this was kept has none. */
+  startsAt?: string;
   lengthMin: Minutes;
   zone: string;
   summary: string;
@@ -38,33 +39,63 @@ export interface PublishedEntry extends CalendarEntry {
   cancelled: boolean;
 }
 
-/** The moment of a minute on a local date; minutes beyond 1440 are on the next day. */
+/**
+ * The moment of a minute of a day by the clock on the wall; minutes beyond 1440 are on the next day. A time that is there
+ * twice, when the clocks go back, is the first of the two; one that is left out, when they go forward, is the moment at which
+ * they do.
+ */
 export const momentOf = (date: IsoDate, minute: MinuteOfDay, zone: string): DateTime => {
   const day = DateTime.fromISO(date, { zone }).plus({ days: Math.floor(minute / 1440) });
-  // Hours and minutes are set on the local clock, so a day on which the clocks change is right too.
-  return day.set({ hour: Math.floor((minute % 1440) / 60), minute: minute % 60 });
+  const [hour, minutes] = [Math.floor((minute % 1440) / 60), minute % 60];
+  let at = day.set({ hour, minute: minutes });
+  if (at.hour === hour && at.minute === minutes) return at;
+  // The library goes on by as much as is left out; back to where it begins to be so late.
+  for (let before = at.minus({ minutes: 1 }); before.offset === at.offset; before = at.minus({ minutes: 1 }))
+    at = before;
+  return at;
 };
 
-/** The breaks of a week that will be held, as calendar entries. Breaks not yet chosen have a plain name. */
+/** Whether the clocks went forward within the last hours. */
+const goneForward = (at: DateTime): boolean => at.offset > at.minus({ hours: 3 }).offset;
+
+/**
+ * The breaks of a week that will be held, as calendar entries. Breaks not yet chosen have a plain name. In a night in which
+ * the clocks go forward those of the hour that is left out follow each other where it would have been: nothing changes
+ * places and nothing overlaps.
+ */
 export const entriesOf = (
   week: Week,
   group: Pick<Group, 'timeZone' | 'site'>,
   breakOf: (breakId: string) => CalendarBreak | undefined,
-): CalendarEntry[] =>
-  plannedBreaks(week).map((planned) => {
-    const chosen = planned.breakId ? breakOf(planned.breakId) : undefined;
-    const led = planned.led ? 'Led: ' : '';
-    return {
-      uid: `${week.id}.${planned.id}@kotabi`,
-      date: planned.date,
-      startMin: planned.startMin,
-      lengthMin: kindOf(week.rule, planned).lengthMin,
-      zone: group.timeZone,
-      summary: led + (chosen ? chosen.name : 'Stretch break'),
-      description: chosen ? chosen.lines.join('\n') : 'Stand by for a short stretch break.',
-      location: group.site,
-    };
-  });
+): CalendarEntry[] => {
+  let free: DateTime | null = null;
+  return [...plannedBreaks(week)]
+    .sort((a, b) => (a.date === b.date ? a.startMin - b.startMin : a.date < b.date ? -1 : 1))
+    .map((planned) => {
+      const chosen = planned.breakId ? breakOf(planned.breakId) : undefined;
+      const led = planned.led ? 'Led: ' : '';
+      const { lengthMin } = kindOf(week.rule, planned);
+      const wall = momentOf(planned.date, planned.startMin, group.timeZone);
+      // Just after the clocks went forward the one before may still be going on.
+      const start: DateTime = free && free > wall && goneForward(wall) ? free : wall;
+      free = start.plus({ minutes: lengthMin });
+      return {
+        uid: `${week.id}.${planned.id}@kotabi`,
+        date: planned.date,
+        startMin: planned.startMin,
+        startsAt: start.toUTC().toISO({ suppressMilliseconds: true }) ?? '',
+        lengthMin,
+        zone: group.timeZone,
+        summary: led + (chosen ? chosen.name : 'Stretch break'),
+        description: chosen ? chosen.lines.join('\n') : 'Stand by for a short stretch break.',
+        location: group.site,
+      };
+    });
+};
+
+/** When an entry starts. */
+const momentOfEntry = ({ startsAt, date, startMin, zone }: CalendarEntry): DateTime =>
+  startsAt ? DateTime.fromISO(startsAt, { zone: 'utc' }) : momentOf(date, startMin, zone).toUTC();
 
 const shows = (e: CalendarEntry): string =>
   JSON.stringify([e.date, e.startMin, e.lengthMin, e.zone, e.summary, e.description, e.location]);
@@ -96,33 +127,43 @@ export const nextEntries = (
 const escapeText = (text: string): string =>
   text.replace(/[\\;,]/g, (c) => `\\${c}`).replace(/\r?\n/g, '\\n');
 
-/** What a calendar is made from. */
-export interface CalendarText {
-  name: string;
-  entries: readonly PublishedEntry[];
+/** What an entry does in a calendar. */
+export interface EntryWish {
   /** Minutes before the start at which a calendar reminds; null for no reminder. */
   alarmMin: Minutes | null;
+  /** Whoever has it is busy then: nobody else finds the time free. A break need not do that to a whole office. */
+  busy?: boolean;
+  /** How long an entry is; as long as the break is planned where left out. */
+  lengthMin?: Minutes | null;
+}
+
+/** What a calendar is made from. */
+export interface CalendarText extends EntryWish {
+  name: string;
+  entries: readonly PublishedEntry[];
   /** How often a subscriber should ask again (RFC 7986, 5.7); left out of files. */
   refreshMin?: Minutes;
-  /** The VTIMEZONE of an IANA zone. */
-  timeZoneBlock: (zone: string) => string | null;
 }
 
 /** An event as the library writes it, in a calendar of its own. */
-const addEvent = (calendar: ICalCalendar, entry: PublishedEntry, alarmMin: number | null): void => {
-  const start = momentOf(entry.date, entry.startMin, entry.zone);
+const addEvent = (
+  calendar: ICalCalendar,
+  entry: PublishedEntry,
+  { alarmMin, busy, lengthMin }: EntryWish,
+): void => {
+  // In UTC: the hour that is there twice when the clocks go back cannot be said by the clock on the wall.
+  const start = momentOfEntry(entry);
   const event = calendar.createEvent({
     id: entry.uid,
     sequence: entry.sequence,
     stamp: DateTime.fromISO(entry.stamp, { zone: 'utc' }),
     start,
-    end: start.plus({ minutes: entry.lengthMin }),
-    timezone: entry.zone,
+    end: start.plus({ minutes: lengthMin ?? entry.lengthMin }),
     summary: entry.summary,
     description: entry.description,
     location: entry.location || null,
     status: entry.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
-    transparency: entry.cancelled ? ICalEventTransparency.TRANSPARENT : ICalEventTransparency.OPAQUE,
+    transparency: busy && !entry.cancelled ? ICalEventTransparency.OPAQUE : ICalEventTransparency.TRANSPARENT,
   });
   if (alarmMin !== null && !entry.cancelled)
     event.createAlarm({
@@ -137,12 +178,12 @@ const EVENT = /^BEGIN:VEVENT\r\n[\s\S]*?^END:VEVENT\r\n/gm;
 const MOST_WRITTEN = 20_000;
 const written = new Map<string, string>();
 
-const eventText = (entry: PublishedEntry, alarmMin: number | null): string => {
-  const key = `${alarmMin} ${JSON.stringify(entry)}`;
+const eventText = (entry: PublishedEntry, wish: EntryWish): string => {
+  const key = `${wish.alarmMin} ${wish.busy} ${wish.lengthMin} ${JSON.stringify(entry)}`;
   let text = written.get(key);
   if (text === undefined) {
     const calendar = ical();
-    addEvent(calendar, entry, alarmMin);
+    addEvent(calendar, entry, wish);
     text = `${calendar.toString()}\r\n`.match(EVENT)?.[0] ?? '';
     if (written.size >= MOST_WRITTEN) written.clear();
     written.set(key, text);
@@ -151,35 +192,26 @@ const eventText = (entry: PublishedEntry, alarmMin: number | null): string => {
 };
 
 /**
- * Planned breaks as an iCalendar text (RFC 5545, RFC 7986): local times with their VTIMEZONE, one event a break,
- * its steps in plain text, a reminder before the start. Breaks that were given out and are not planned any more
- * are there as cancelled.
+ * Planned breaks as an iCalendar text (RFC 5545, RFC 7986): one event a break with its steps in plain text, times in UTC, a
+ * reminder before the start, each line ended. Breaks that were given out and are not planned any more are there as cancelled.
+ * No METHOD: that is for invitations, which have an organizer (RFC 5546, 3.2.1).
  */
-export const calendarText = ({
-  name,
-  entries,
-  alarmMin,
-  refreshMin,
-  timeZoneBlock,
-}: CalendarText): string => {
+export const calendarText = ({ name, entries, refreshMin, ...wish }: CalendarText): string => {
   const calendar = ical({
     // The library escapes texts of events and leaves this one as it is (RFC 5545, 3.3.11).
     name: escapeText(name),
     prodId: { company: 'Kotabi', product: 'Week', language: 'EN' },
-    method: ICalCalendarMethod.PUBLISH,
     ...(refreshMin !== undefined && { ttl: refreshMin * 60 }),
-    // No zone of the calendar itself: with one, the library writes DTSTAMP in it, and RFC 5545 wants UTC.
-    timezone: { name: null, generator: timeZoneBlock },
   });
-  // One event of each zone, so that the library writes all that stands around events; then the events themselves.
-  const zones = new Map(entries.map((entry) => [entry.zone, entry]));
-  for (const entry of zones.values()) addEvent(calendar, entry, alarmMin);
-  const frame = calendar.toString();
-  if (entries.length === 0) return frame;
+  // One event, so that the library writes all that stands around events; then the events themselves.
+  const [first] = entries;
+  if (first) addEvent(calendar, first, wish);
+  const frame = `${calendar.toString()}\r\n`;
+  if (!first) return frame;
   const at = frame.search(EVENT);
   return (
     frame.slice(0, at) +
-    entries.map((entry) => eventText(entry, alarmMin)).join('') +
+    entries.map((entry) => eventText(entry, wish)).join('') +
     frame.slice(at).replace(EVENT, '')
   );
 };

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Group, Minutes, Week } from '../model';
-import { addDays, kindOf } from '../schedule';
+import { kindOf } from '../schedule';
 import { momentOf } from './icalendar';
 
 const COLUMNS = ['Date', 'Day', 'Start', 'End', 'Minutes', 'Break', 'Led', 'Set by hand', 'Held'] as const;
@@ -22,7 +22,7 @@ export const weekToCsv = (
           const start = momentOf(day.date, b.startMin, timeZone);
           const yes = (on: boolean | undefined): string => (on ? 'yes' : 'no');
           return [
-            addDays(day.date, Math.floor(b.startMin / 1440)),
+            start.toFormat('yyyy-MM-dd'),
             start.setLocale('en').toFormat('EEEE'),
             start.toFormat('HH:mm'),
             start.plus({ minutes: lengthMin }).toFormat('HH:mm'),

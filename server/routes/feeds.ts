@@ -5,7 +5,6 @@ import { type Feed, FeedRequest } from '@kotabi/core/model';
 import { and, eq, isNull } from 'drizzle-orm';
 import type { Express, Request, Response } from 'express';
 import { nanoid } from 'nanoid';
-import { tzlib_get_ical_block } from 'timezones-ical-library';
 import { publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { feeds } from '../db/schema';
@@ -17,8 +16,6 @@ import { route } from './route';
 const TOKEN_LENGTH = 32;
 /** How often a subscriber should ask again, minutes. */
 const REFRESH_MIN = 15;
-
-export const timeZoneBlock = (zone: string): string | null => [tzlib_get_ical_block(zone)].flat()[0] || null;
 
 /** A calendar as it was given out last, good for as long as nothing is changed and it is the same day. */
 interface Given {
@@ -60,7 +57,6 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       entries: await publish(ctx, group, feed.personId),
       alarmMin: feed.alarmMin,
       refreshMin: REFRESH_MIN,
-      timeZoneBlock,
     });
   };
   const inHand = new Map<string, Promise<Given>>();

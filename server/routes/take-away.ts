@@ -15,7 +15,6 @@ import { publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { people } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
-import { timeZoneBlock } from './feeds';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
 import { route } from './route';
@@ -81,7 +80,6 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
         name: `Stretch breaks · ${group.name}`,
         entries,
         alarmMin: parse(AlarmQuery, req.query).alarm,
-        timeZoneBlock,
       });
       sendFile(res, `${group.name} ${startDate}`, '.ics', 'text/calendar', text);
     },
