@@ -17,6 +17,7 @@ import { breakRoutes } from './routes/breaks';
 import { calendarBodies, calendarRoutes } from './routes/calendars';
 import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
 import { feedRoutes } from './routes/feeds';
+import { givenRoutes } from './routes/given';
 import { groupRoutes } from './routes/groups';
 import { BODY_LIMIT, notTooDeep } from './routes/limits';
 import { messageRoutes } from './routes/messages';
@@ -87,6 +88,7 @@ export const createApp = ({
   approachRoutes(app, ctx);
   breakRoutes(app, ctx);
   weekRoutes(app, ctx);
+  givenRoutes(app, ctx);
   calendarRoutes(app, ctx);
   feedRoutes(app, ctx);
   messageRoutes(app, ctx);

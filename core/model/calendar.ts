@@ -47,6 +47,10 @@ export const Feed = z.object({
   personId: Id.nullable(),
   /** Minutes before the start at which a calendar reminds; null for no reminder. */
   alarmMin: z.int().min(0).max(120).nullable(),
+  /** Whether its entries take up the time of whoever follows it. */
+  busy: z.boolean(),
+  /** How long its entries are; null for as long as the breaks are planned. */
+  lengthMin: z.int().min(1).max(120).nullable(),
   createdAt: z.iso.datetime(),
   revokedAt: z.iso.datetime().nullable(),
 });
@@ -56,4 +60,6 @@ export type Feed = z.infer<typeof Feed>;
 export const FeedRequest = z.object({
   personId: Id.nullable().default(null),
   alarmMin: z.int().min(0).max(120).nullable().default(5),
+  busy: z.boolean().default(false),
+  lengthMin: z.int().min(1).max(120).nullable().default(null),
 });

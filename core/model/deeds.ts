@@ -23,6 +23,8 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'GET /api/breaks/:id/track': 'took a break away as a cue track',
   'PUT /api/weeks/:id': 'changed a week',
   'DELETE /api/weeks/:id': 'deleted a week',
+  'POST /api/weeks/:id/given': 'gave a week out',
+  'DELETE /api/weeks/:id/given': 'took back what was given out of a week',
   'GET /api/groups/:groupId/weeks/:startDate/calendar': 'took a week away as a calendar',
   'GET /api/groups/:groupId/weeks/:startDate/table': 'took a week away as a table',
   'PUT /api/calendars/:id': 'changed a calendar that is planned around',

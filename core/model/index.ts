@@ -6,6 +6,7 @@ export * from './day';
 export * from './deeds';
 export * from './dose';
 export * from './frequency';
+export * from './given';
 export * from './group';
 export * from './joint';
 export * from './kept';

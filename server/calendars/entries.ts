@@ -6,35 +6,36 @@ import {
   ownLines,
   type PublishedEntry,
 } from '@kotabi/core/formats';
-import { type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
+import { type Given, type Group, type Person, roomLimits } from '@kotabi/core/model';
 import { answerFor } from '@kotabi/core/needs';
 import { type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { and, eq, gte, isNull, sql } from 'drizzle-orm';
 import type { Context } from '../context';
-import { calendarEntries, weeks } from '../db/schema';
+import { calendarEntries } from '../db/schema';
+import { givenOf } from '../given/given';
 
 /** Entries older than this are not given out any more. */
 const BACK_DAYS = 28;
 
-/** Weeks that a calendar shows: the person's own where there is one, the group's otherwise. */
-const weeksOf = async (ctx: Context, groupId: string, personId: string | null): Promise<Week[]> => {
-  const all = (await ctx.weeks.list(eq(weeks.groupId, groupId))).map((k) => k.value);
-  const own = all.filter((w) => w.personId === personId && personId !== null);
-  const ofGroup = all.filter((w) => w.personId === null && !own.some((o) => o.startDate === w.startDate));
-  return [...own, ...ofGroup].sort((a, b) => (a.startDate < b.startDate ? -1 : 1));
+/** Weeks that a calendar shows, as they were given out: the person's own where there is one, the group's otherwise. */
+const weeksOf = async (ctx: Context, groupId: string, personId: string | null): Promise<Given[]> => {
+  const all = await givenOf(ctx, groupId);
+  const own = all.filter(({ week }) => week.personId === personId && personId !== null);
+  const ofGroup = all.filter(
+    ({ week }) => week.personId === null && !own.some((o) => o.week.startDate === week.startDate),
+  );
+  return [...own, ...ofGroup].sort((a, b) => (a.week.startDate < b.week.startDate ? -1 : 1));
 };
 
-/** What a calendar says of each break: for a person with their own version of what they cannot do as planned. */
-const breakOf = async (
+/** What a calendar says of each break of a week, as it was given out: for a person with their own version of what they cannot do as planned. */
+export const breakTeller = async (
   ctx: Context,
   group: Group,
   person: Person | null,
-): Promise<(id: string) => CalendarBreak | undefined> => {
+): Promise<(given: Given) => (id: string) => CalendarBreak | undefined> => {
   const room = { limits: roomLimits(group), things: group.things };
   const lookup = await ctx.lookup();
   const approach = await ctx.approach();
-  const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
-  const told = new Map<string, CalendarBreak | undefined>();
   const linesOf = (resolved: ResolvedBreak): string[] =>
     person === null || person.limits.length === 0
       ? breakLines(resolved)
@@ -44,13 +45,16 @@ const breakOf = async (
             answerFor({ move, rung, position, dose }, person, room, lookup),
           (moveId) => lookup(moveId)?.name ?? moveId,
         );
-  return (id) => {
-    if (!told.has(id)) {
-      const brk = breaks.get(id);
-      const found = brk && resolveBreak(brk, lookup, approach);
-      told.set(id, found?.ok ? { name: found.value.brk.name, lines: linesOf(found.value) } : undefined);
-    }
-    return told.get(id);
+  return ({ breaks }) => {
+    const told = new Map<string, CalendarBreak | undefined>();
+    return (id) => {
+      if (!told.has(id)) {
+        const brk = breaks.find((b) => b.id === id);
+        const found = brk && resolveBreak(brk, lookup, approach);
+        told.set(id, found?.ok ? { name: found.value.brk.name, lines: linesOf(found.value) } : undefined);
+      }
+      return told.get(id);
+    };
   };
 };
 
@@ -73,9 +77,9 @@ const publishNow = async (ctx: Context, group: Group, personId: string | null): 
   const now = ctx.now();
   const from = new Date(now.getTime() - BACK_DAYS * 86_400_000).toISOString().slice(0, 10);
   const person = personId === null ? null : ((await ctx.people.get(personId))?.value ?? null);
-  const chosen = await breakOf(ctx, group, person);
+  const chosen = await breakTeller(ctx, group, person);
   const planned = (await weeksOf(ctx, group.id, personId))
-    .flatMap((week) => entriesOf(week, group, chosen))
+    .flatMap((given) => entriesOf(given.week, group, chosen(given)))
     .filter((e) => e.date >= from)
     // A person follows the group's week under an address of its own: its events are the person's.
     .map((e) => (personId === null ? e : { ...e, uid: `${personId}.${e.uid}` }));

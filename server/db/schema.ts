@@ -163,9 +163,33 @@ export const feeds = sqliteTable('feeds', {
   groupId: ofGroup(),
   personId: ofPerson(),
   alarmMin: integer('alarm_min'),
+  /** Whether its entries take up the time of whoever follows it. */
+  busy: integer('busy', { mode: 'boolean' }).notNull().default(false),
+  /** How long its entries are; null for as long as the breaks are planned. */
+  lengthMin: integer('length_min'),
   createdAt: text('created_at').notNull(),
   revokedAt: text('revoked_at'),
 });
+
+/**
+ * The state of a week that was given out last, and the one before it. A week without a row is a draft. `data` is null for what
+ * was followed before giving out was a step of its own: the week itself counts then.
+ */
+export const givenWeeks = sqliteTable(
+  'given_weeks',
+  {
+    weekId: text('week_id')
+      .primaryKey()
+      .references(() => weeks.id, { onDelete: 'cascade' }),
+    groupId: ofGroup(),
+    personId: ofPerson(),
+    startDate: text('start_date').notNull(),
+    givenAt: text('given_at').notNull(),
+    data: text('data', { mode: 'json' }),
+    before: text('before', { mode: 'json' }),
+  },
+  (t) => [index('given_weeks_group').on(t.groupId)],
+);
 
 /** What calendars were told last of each planned break, so that changes rise in sequence and nothing is lost. */
 export const calendarEntries = sqliteTable(

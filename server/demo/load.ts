@@ -5,6 +5,7 @@ import { busyFrom } from '../calendars/busy';
 import { refresh } from '../calendars/copies';
 import type { Context } from '../context';
 import { answers, weeks } from '../db/schema';
+import { giveOut } from '../given/given';
 import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
 import { demoCalendars } from './calendars';
@@ -28,6 +29,11 @@ export const loadDemo = async (ctx: Context): Promise<void> => {
   await put(ctx.people, demoPeople);
   await put(ctx.breaks, demoBreaks);
   await put(ctx.weeks, demoWeeks(today));
+  // What the timetable and the call desk have is given out; the claims team's week is still a draft.
+  for (const kept of await ctx.weeks.list()) {
+    const group = demoGroups.find((g) => g.id === kept.value.groupId);
+    if (group && group.id !== 'claims') await giveOut(ctx, kept, group);
+  }
   await put(ctx.sessions, demoSessions(today));
   await ctx.db.insert(answers).values(
     demoAnswers(today).map((a) => ({

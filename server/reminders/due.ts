@@ -1,12 +1,13 @@
 import { createHash } from 'node:crypto';
 import { momentOf } from '@kotabi/core/formats';
-import type { Group, IsoDate, Message, Person, PlannedBreak, Week } from '@kotabi/core/model';
+import type { Given, Group, IsoDate, Message, Person, PlannedBreak, Week } from '@kotabi/core/model';
 import { addDays, heldBreaks, mondayOf } from '@kotabi/core/schedule';
 import { eq } from 'drizzle-orm';
 import { DateTime } from 'luxon';
 import { busyFrom } from '../calendars/busy';
 import type { Context } from '../context';
 import { people, weeks } from '../db/schema';
+import { givenOf } from '../given/given';
 
 /** After its start a break is still reminded of for so long; later it is too late. Common practice, no source. */
 export const GRACE_MIN = 15;
@@ -29,16 +30,15 @@ const idOf = (week: Week, personId: string, date: IsoDate, b: PlannedBreak): str
 /** Every reminder of the days around now, for each person of each group that wants reminders. */
 export const remindersNow = async (ctx: Context): Promise<Reminder[]> => {
   const found: Reminder[] = [];
-  const names = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value.name]));
   for (const { value: group } of await ctx.groups.list()) {
     if (!group.reminders) continue;
     const today = DateTime.fromJSDate(ctx.now(), { zone: group.timeZone }).toISODate() as IsoDate;
     const dates = [-1, 0, 1].map((n) => addDays(today, n));
-    const list = (await ctx.weeks.list(eq(weeks.groupId, group.id)))
-      .map((k) => k.value)
-      .filter((w) => dates.some((d) => mondayOf(d) === w.startDate));
+    const given = (await givenOf(ctx, group.id)).filter(({ week }) =>
+      dates.some((d) => mondayOf(d) === week.startDate),
+    );
     for (const { value: person } of await ctx.people.list(eq(people.groupId, group.id)))
-      found.push(...remindersFor(group, person, list, dates, group.reminders.leadMin, names));
+      found.push(...remindersFor(group, person, given, dates, group.reminders.leadMin));
   }
   return found;
 };
@@ -46,15 +46,17 @@ export const remindersNow = async (ctx: Context): Promise<Reminder[]> => {
 const remindersFor = (
   group: Group,
   person: Person,
-  list: readonly Week[],
+  list: readonly Given[],
   dates: readonly IsoDate[],
   leadMin: number,
-  names: ReadonlyMap<string, string>,
 ): Reminder[] =>
   dates.flatMap((date) => {
-    const ofDate = list.filter((w) => w.startDate === mondayOf(date));
+    const ofDate = list.filter(({ week }) => week.startDate === mondayOf(date));
     // Whoever has a week of their own is reminded of that one.
-    const week = ofDate.find((w) => w.personId === person.id) ?? ofDate.find((w) => w.personId === null);
+    const given =
+      ofDate.find(({ week }) => week.personId === person.id) ??
+      ofDate.find(({ week }) => week.personId === null);
+    const week = given?.week;
     const day = week?.days.find((d) => d.date === date);
     if (!week || !day || day.off !== undefined) return [];
     return heldBreaks(day).map((b): Reminder => {
@@ -66,7 +68,7 @@ const remindersFor = (
         weekId: week.id,
         plannedId: b.id,
         breakId: b.breakId,
-        breakName: (b.breakId && names.get(b.breakId)) || 'Stretch break',
+        breakName: given.breaks.find((k) => k.id === b.breakId)?.name ?? 'Stretch break',
         date,
         startMin: b.startMin,
         startsAt: iso(start),

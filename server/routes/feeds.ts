@@ -56,6 +56,8 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       name: `Stretch breaks · ${person ? person.value.name : group.name}`,
       entries: await publish(ctx, group, feed.personId),
       alarmMin: feed.alarmMin,
+      busy: feed.busy,
+      lengthMin: feed.lengthMin,
       refreshMin: REFRESH_MIN,
     });
   };
@@ -88,7 +90,7 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
     post: async (req, res) => {
       const { value: group } = await getKept(ctx.groups, String(req.params.id));
       await ctx.must(ctx.groups, group.id, 'edit');
-      const { personId, alarmMin } = parse(FeedRequest, req.body);
+      const { personId, alarmMin, busy, lengthMin } = parse(FeedRequest, req.body);
       const person = personId === null ? null : await ctx.people.get(personId);
       if (person === undefined || (person && person.value.groupId !== group.id))
         throw unknownReference('personId', 'person', String(personId));
@@ -97,6 +99,8 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
         groupId: group.id,
         personId,
         alarmMin,
+        busy,
+        lengthMin,
         createdAt: ctx.now().toISOString(),
         revokedAt: null,
       };

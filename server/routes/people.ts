@@ -5,6 +5,7 @@ import { z } from 'zod';
 import type { Context } from '../context';
 import { answers, calendarEntries, calendars, feeds, messages, people, weeks } from '../db/schema';
 import { invalid, parse } from '../errors';
+import { renewBreaks } from '../given/given';
 import { Names } from '../people/names';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -75,6 +76,7 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       const { places } = parse(Forget, req.body);
       const [first, ...rest] = await names.removal(person.name, places);
       if (first) await ctx.db.batch([first, ...rest]);
+      await renewBreaks(ctx);
       await ctx.db.$client.checkpoint();
       res.status(204).end();
     },

@@ -1,17 +1,21 @@
 import {
   breakToVtt,
   calendarText,
+  entriesOf,
+  nextEntries,
+  type PublishedEntry,
   peopleToCsv,
   weekToCsv,
   writeBreakFile,
   writeMoveFile,
 } from '@kotabi/core/formats';
+import type { Group, Week } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
-import { publish } from '../calendars/entries';
+import { breakTeller, publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { people } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
@@ -31,6 +35,12 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
     const result = resolveBreak(value, await ctx.lookup(), await ctx.approach());
     if (!result.ok) throw invalid(resolveProblems(result.failures, value));
     return result.value;
+  };
+
+  const asItStands = async (week: Week, group: Group): Promise<PublishedEntry[]> => {
+    const tell = await breakTeller(ctx, group, null);
+    const breaks = (await ctx.breaks.list()).map((b) => b.value);
+    return nextEntries([], entriesOf(week, group, tell({ week, breaks })), ctx.now().toISOString());
   };
 
   route(app, '/api/breaks/:id/file', 'instructor', {
@@ -73,9 +83,9 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       const { value: group } = await getKept(ctx.groups, week.value.groupId);
       const { personId, startDate } = week.value;
       const last = addDays(startDate, 7);
-      const entries = (await publish(ctx, group, personId)).filter(
-        (e) => e.date >= startDate && e.date < last,
-      );
+      const told = (await publish(ctx, group, personId)).filter((e) => e.date >= startDate && e.date < last);
+      // A draft, or a week long past, that calendars are not told of: as it stands.
+      const entries = told.length > 0 ? told : await asItStands(week.value, group);
       const text = calendarText({
         name: `Stretch breaks · ${group.name}`,
         entries,

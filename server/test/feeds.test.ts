@@ -10,6 +10,7 @@ beforeAll(async () => {
   await app.put('/api/people/p1', { id: 'p1', groupId: 'g1', name: 'Tomé', consent: true });
   await app.put('/api/breaks/b1', edgeBreak);
   await app.put('/api/weeks/w1', week([600, 700]));
+  await app.give('w1');
 });
 afterAll(() => app.stop());
 
@@ -58,6 +59,9 @@ describe('a calendar address', () => {
     const feed = await make();
     const before = await follow(feed);
     await app.put('/api/weeks/w1', week([615]), 1);
+    // A change that has not been given out is nobody else's yet.
+    expect(await follow(feed)).toEqual(before);
+    await app.give('w1');
     const after = await follow(feed);
     expect(after.map((e) => e.uid)).toEqual(before.map((e) => e.uid));
     expect(after.map((e) => [e.start, e.sequence, e.status])).toEqual([
@@ -74,6 +78,7 @@ describe('a calendar address', () => {
       '10:15',
     ]);
     await app.put('/api/weeks/w2', week([900], { id: 'w2', personId: 'p1' }));
+    await app.give('w2');
     const own = await follow(feed);
     expect(own.filter((e) => e.status === 'CONFIRMED').map((e) => e.start)).toEqual(['15:00']);
     expect(own.filter((e) => e.status === 'CANCELLED')).toHaveLength(1);
@@ -129,6 +134,7 @@ describe('the calendar of a person', () => {
       breaks: d.breaks.map((b) => ({ ...b, breakId: 'b9' })),
     }));
     await app.put('/api/weeks/w9', w9);
+    await app.give('w9');
     const textOf = async (body: object) => {
       const { body: text } = await app.get<string>(`/calendars/${(await make(body)).token}.ics`);
       return events(text).find((e) => e.startDate.toString().startsWith('2026-11-30'))?.description ?? '';

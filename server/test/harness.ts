@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ApiError } from '@kotabi/core/model';
+import type { ApiError, GivenState } from '@kotabi/core/model';
 import { type AppOptions, createApp } from '../app';
 import { createContext } from '../context';
 import { BackupFolder } from '../db/backup';
@@ -85,6 +85,11 @@ export const startServer = async (
     get: <T = unknown>(path: string) => send<T>('GET', path),
     put: <T = unknown>(path: string, value: unknown, baseVersion = 0) =>
       send<T>('PUT', path, { baseVersion, value }),
+    /** Gives a week out as it stands. */
+    give: async (weekId: string) => {
+      const { body } = await send<{ version: number }>('GET', `/api/weeks/${weekId}`);
+      return send<GivenState>('POST', `/api/weeks/${weekId}/given`, { version: body.version });
+    },
     fails: (method: string, path: string, body?: unknown, headers?: Record<string, string>) =>
       send<ApiError>(method, path, body, headers),
     stop: async () => {

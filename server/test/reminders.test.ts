@@ -23,8 +23,9 @@ beforeEach(async () => {
 });
 afterAll(() => app?.stop());
 
-const plan = (starts: number[], version = 0, more: object = {}) =>
-  app!.put(
+/** A week planned and given out. */
+const plan = async (starts: number[], version = 0, more: object = {}) => {
+  await app!.put(
     '/api/weeks/w1',
     {
       id: 'w1',
@@ -41,6 +42,8 @@ const plan = (starts: number[], version = 0, more: object = {}) =>
     },
     version,
   );
+  await app!.give('w1');
+};
 const outbox = async () =>
   (await app!.get<(Message & { personName: string })[]>('/api/messages')).body
     .map((m) => [m.startMin, m.state, m.times])

@@ -81,13 +81,17 @@ describe('a week taken away', () => {
 
   it('keeps the UID of a break that moves and raises its SEQUENCE', async () => {
     await app.put('/api/weeks/w1', week(600));
+    // A draft can be taken away as well, as it stands.
+    expect((await events()).map((e) => e.startDate.toString())).toEqual(['2026-11-23T10:00:00Z']);
+    await app.give('w1');
     const [before] = await events();
     await app.put('/api/weeks/w1', week(630), 1);
+    await app.give('w1');
     const [after] = await events();
     expect(after?.uid).toBe(before?.uid);
     expect([before?.sequence, after?.sequence]).toEqual([0, 1]);
-    expect(before?.startDate.toString()).toBe('2026-11-23T10:00:00');
-    expect(after?.startDate.toString()).toBe('2026-11-23T10:30:00');
+    expect(before?.startDate.toString()).toBe('2026-11-23T10:00:00Z');
+    expect(after?.startDate.toString()).toBe('2026-11-23T10:30:00Z');
     expect(after?.description).toContain('Ear toward the shoulder: 20 s each side');
   });
 });

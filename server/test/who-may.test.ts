@@ -259,6 +259,9 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'GET /api/weeks/:id': { right: 'look', path: '/api/weeks/w1' },
   'PUT /api/weeks/:id': changed('/api/weeks', week, 'put'),
   'DELETE /api/weeks/:id': { right: 'edit', path: '/api/weeks/w1' },
+  'GET /api/weeks/:id/given': { right: 'look', path: '/api/weeks/w1/given' },
+  'POST /api/weeks/:id/given': { right: 'edit', path: '/api/weeks/w1/given', body: { version: 1 } },
+  'DELETE /api/weeks/:id/given': { right: 'edit', path: '/api/weeks/w1/given' },
   'GET /api/groups/:groupId/weeks/:startDate/calendar': {
     right: 'look',
     path: '/api/groups/g1/weeks/2026-11-23/calendar',
