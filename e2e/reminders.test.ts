@@ -37,6 +37,12 @@ describe('reminders, end to end', () => {
       rule: {},
       days: [{ date, breaks: [{ id: 'b', startMin, kindId: 'short' }] }],
     });
+    const given = await fetch(`${fixture.app.url}/api/weeks/w/given`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ version: 1 }),
+    });
+    expect(given.status).toBe(201);
     const page = await fixture.open('/outbox');
     const of = (name: string) => page.getByRole('listitem').filter({ hasText: name });
     await of('Maud')

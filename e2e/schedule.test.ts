@@ -290,7 +290,7 @@ describe('giving it out', () => {
     expect(text).toContain('BEGIN:VEVENT');
     expect(text).toContain('TRIGGER:-PT5M');
     await page.getByRole('button', { name: 'Take back the address of All of Timetable desk' }).click();
-    await page.getByRole('button', { name: 'Take back', exact: true }).click();
+    await page.getByRole('tooltip').getByRole('button', { name: 'Take back', exact: true }).click();
     await expect.poll(async () => (await fetch(address)).status).toBe(410);
     await page.close();
   });

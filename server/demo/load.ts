@@ -1,4 +1,4 @@
-import type { Group } from '@kotabi/core/model';
+import type { Group, Week } from '@kotabi/core/model';
 import { dayInput, planDay, withCalendars, withPlan } from '@kotabi/core/schedule';
 import { eq } from 'drizzle-orm';
 import { busyFrom } from '../calendars/busy';
@@ -12,6 +12,8 @@ import { demoCalendars } from './calendars';
 import { demoGroups, demoPeople } from './people';
 import { demoSessions } from './sessions';
 import { demoWeeks } from './weeks';
+
+const DAY_MS = 86_400_000;
 
 /** Fills an empty database with the demo scenario, its dates laid around today. */
 export const loadDemo = async (ctx: Context): Promise<void> => {
@@ -29,10 +31,11 @@ export const loadDemo = async (ctx: Context): Promise<void> => {
   await put(ctx.people, demoPeople);
   await put(ctx.breaks, demoBreaks);
   await put(ctx.weeks, demoWeeks(today));
-  // What the timetable and the call desk have is given out; the claims team's week is still a draft.
+  const before = ({ startDate }: Week): Date => new Date(Date.parse(startDate) - DAY_MS);
+  // What the timetable and the call desk have is given out; the claims team's week is still a draft. Done before it began.
   for (const kept of await ctx.weeks.list()) {
     const group = demoGroups.find((g) => g.id === kept.value.groupId);
-    if (group && group.id !== 'claims') await giveOut(ctx, kept, group);
+    if (group && group.id !== 'claims') await giveOut(ctx, kept, group, before(kept.value));
   }
   await put(ctx.sessions, demoSessions(today));
   await ctx.db.insert(answers).values(

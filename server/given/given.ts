@@ -51,10 +51,14 @@ export const givenStateOf = async (ctx: Context, weekId: string): Promise<GivenS
 };
 
 /** Gives a week out as it stands: what has passed stays as it was given out before. */
-export const giveOut = async (ctx: Context, { value: week }: Kept<Week>, group: Group): Promise<void> => {
+export const giveOut = async (
+  ctx: Context,
+  { value: week }: Kept<Week>,
+  group: Group,
+  now: Date = ctx.now(),
+): Promise<void> => {
   const row = await rowOf(ctx, week.id);
   const last = row ? await stateOf(ctx, row) : null;
-  const now = ctx.now();
   const toGive = weekToGive(week, last?.week ?? null, localNow(now, group));
   const data: Given = { week: toGive, breaks: await breaksOf(ctx, toGive) };
   const state = {

@@ -31,10 +31,6 @@ interface Props {
   onPreview: (breaks: readonly PlannedBreak[] | null) => void;
 }
 
-/** Near an edge the word is set inwards. */
-const nowAnchor = (x: number, width: number): 'start' | 'middle' | 'end' =>
-  x < 40 ? 'start' : x > width - 40 ? 'end' : 'middle';
-
 /** One day as a band: the run at the desk climbs and falls back at each break; meetings and lunch lie behind. */
 export const DayBand = (p: Props) => {
   const { input, rule, width } = p;
@@ -128,7 +124,12 @@ export const DayBand = (p: Props) => {
         <g pointerEvents="none">
           <rect x="0" y="0" width={x(p.nowMin)} height={base} rx="8" className={styles.past} />
           <line x1={x(p.nowMin)} x2={x(p.nowMin)} y1="-4" y2={base + 4} className={styles.now} />
-          <text x={x(p.nowMin)} y="-7" textAnchor={nowAnchor(x(p.nowMin), width)} className={styles.nowText}>
+          <text
+            x={x(p.nowMin) + (x(p.nowMin) > width - 80 ? -6 : 6)}
+            y={base - 8}
+            textAnchor={x(p.nowMin) > width - 80 ? 'end' : 'start'}
+            className={styles.nowText}
+          >
             now {clock(p.nowMin)}
           </text>
         </g>

@@ -10,11 +10,13 @@ import type { GripState } from '../../dayband/Grip';
 import { SaveNote } from '../../document/SaveNote';
 import type { WeekStore } from '../../week/store';
 import { useBreakFacts, useDays } from '../../week/useFacts';
+import { useGiven } from '../../week/useGiven';
 import { useNow } from '../../week/useNow';
 import styles from '../../week/week.module.css';
 import { CalendarNote } from './CalendarNote';
 import type { Chosen, Tab } from './chosen';
 import { DayRow } from './DayRow';
+import { GivenNote } from './GivenNote';
 import { Panel } from './Panel';
 import { usePlanning } from './usePlanning';
 import { useWidth } from './useWidth';
@@ -62,6 +64,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
   const takingPart = person ? [person] : people;
   const { frame, days } = useDays(week, group, person, preview);
   const facts = useBreakFacts(breaks);
+  const given = useGiven(week, now);
   const longest = Math.max(0, ...days.map((d) => d.reading.longestRunMin));
   const overMin = days.reduce((sum, d) => sum + d.reading.overMin, 0);
   const planned = plannedBreaks(week);
@@ -90,6 +93,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
       <div className="bar">
         {head}
         <span className="grow" />
+        <GivenNote given={given} />
         <SaveNote document={store} what="week" fresh="Nothing planned yet" theirs={theirs} />
       </div>
       <div className="bar">
@@ -214,6 +218,10 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
             people={people}
             week={week}
             saved={save.at === 'saved'}
+            frame={frame}
+            now={now}
+            breaks={breaks}
+            given={given}
             close={() => setDialog(null)}
           />
         )}

@@ -1,6 +1,7 @@
-import type { Feed, Group, Person, Week } from '@kotabi/core/model';
+import type { Break, Feed, Group, Kept, Person, Week } from '@kotabi/core/model';
+import type { Frame, LocalNow } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Modal, Popconfirm, Select, Switch } from 'antd';
+import { Button, Checkbox, Modal, Popconfirm, Select, Switch } from 'antd';
 import { Copy, Download, Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -8,13 +9,19 @@ import { messageOf, request } from '../../../api/client';
 import { useFeeds, useGroups, usePut } from '../../../api/queries';
 import { NumberField } from '../../../fields/NumberField';
 import { useMessages } from '../../../shell/messages';
+import type { GivenNow } from '../../../week/useGiven';
 import dialog from './dialogs.module.css';
+import { GivePart } from './GivePart';
 
 interface Props {
   group: Group;
   people: readonly Person[];
   week: Week;
   saved: boolean;
+  frame: Frame;
+  now: LocalNow;
+  breaks: readonly Kept<Break>[];
+  given: GivenNow;
   close: () => void;
 }
 
@@ -22,7 +29,7 @@ const WHOLE = 'group';
 const addressOf = ({ token }: Feed): string => `${window.location.origin}/calendars/${token}.ics`;
 
 /** Giving the week out: files, a printed page, calendar addresses, and reminders. */
-export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
+export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: Props) => {
   const feeds = useFeeds(group.id);
   const groups = useGroups();
   const putGroup = usePut<Group>('groups');
@@ -30,6 +37,8 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
   const { message } = useMessages();
   const [whose, setWhose] = useState(WHOLE);
   const [alarmMin, setAlarmMin] = useState<number | null>(5);
+  const [takesTime, setTakesTime] = useState(false);
+  const [lengthMin, setLengthMin] = useState<number | null>(null);
   const kept = groups.data?.find((g) => g.value.id === group.id);
   const doing = async (work: () => Promise<unknown>): Promise<void> => {
     try {
@@ -54,7 +63,8 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
     personId === null ? `All of ${group.name}` : (people.find((p) => p.id === personId)?.name ?? 'someone');
   return (
     <Modal open width={680} title="Give the week out" onCancel={close} footer={null}>
-      <h3>This week</h3>
+      <GivePart group={group} people={people} week={week} saved={saved} {...about} />
+      <h3>On paper and as a file</h3>
       <div className="bar">
         <Button icon={<Download size={16} />} disabled={!saved} href={`${base}/calendar?${alarm}${person}`}>
           Calendar file
@@ -73,8 +83,8 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
       </div>
       <h3>Calendar addresses</h3>
       <p className="muted small">
-        Whoever has the address sees the breaks and follows every change. Nobody can guess it; taken back, it
-        works no more.
+        Whoever has the address sees the breaks as they were given out last. Nobody can guess it; taken back,
+        it works no more.
       </p>
       <ul className={dialog.calendars}>
         {(feeds.data ?? []).map((f) => (
@@ -82,7 +92,11 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
             <span>
               <b>{nameOf(f)}</b>{' '}
               <span className="muted small">
-                {f.alarmMin === null ? 'no reminder' : `reminds ${f.alarmMin} min before`}
+                {[
+                  f.alarmMin === null ? 'no reminder' : `reminds ${f.alarmMin} min before`,
+                  f.busy ? 'shows as busy' : 'shows as free',
+                  ...(f.lengthMin === null ? [] : [`entries of ${f.lengthMin} min`]),
+                ].join(' · ')}
               </span>
               <input
                 className={dialog.address}
@@ -150,6 +164,8 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
               request('POST', `/api/groups/${group.id}/feeds`, {
                 personId: whose === WHOLE ? null : whose,
                 alarmMin,
+                busy: takesTime,
+                lengthMin,
               }),
             )
           }
@@ -157,6 +173,27 @@ export const GiveOutDialog = ({ group, people, week, saved, close }: Props) => {
           Make an address
         </Button>
       </div>
+      <div className="bar">
+        <Checkbox checked={takesTime} onChange={(e) => setTakesTime(e.target.checked)}>
+          its entries show as busy
+        </Checkbox>
+        <NumberField
+          name="Length of an entry"
+          className={dialog.before}
+          min={1}
+          max={120}
+          unit="min long"
+          placeholder="planned"
+          value={lengthMin}
+          change={setLengthMin}
+          clear={() => setLengthMin(null)}
+        />
+      </div>
+      <p className="muted small">
+        {takesTime
+          ? 'Busy: while a break runs nobody else finds that time free in the calendar of whoever follows it.'
+          : 'Free: a break is there to be seen, and meetings can still be put over it.'}
+      </p>
       <h3>Reminders</h3>
       <div className="bar">
         <label htmlFor="reminders">Remind everyone before each break</label>
