@@ -330,7 +330,14 @@ describe('giving it out', () => {
   it('a week is on one page to print', async () => {
     const page = await fixture.open(`/print/week/timetable-desk/${monday}`);
     await page.getByRole('heading', { name: 'Stretch breaks' }).waitFor();
-    await expect.poll(() => page.locator('section').count()).toBe(5);
+    // Five days, and what is done in each break they name.
+    await expect.poll(() => page.locator('section').count()).toBeGreaterThan(5);
+    await page.getByRole('heading', { name: /^Five minutes for neck and shoulders \d:\d\d min$/ }).waitFor();
+    await page.getByText('Ear toward the shoulder 20 s each side').first().waitFor();
+    for (const format of ['A4', 'Letter']) {
+      const pdf = await page.pdf({ format, printBackground: true });
+      expect([format, pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length]).toEqual([format, 1]);
+    }
     await page.close();
   });
 });

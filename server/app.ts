@@ -19,6 +19,7 @@ import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
 import { feedRoutes } from './routes/feeds';
 import { givenRoutes } from './routes/given';
 import { groupRoutes } from './routes/groups';
+import { holidayRoutes } from './routes/holidays';
 import { BODY_LIMIT, notTooDeep } from './routes/limits';
 import { messageRoutes } from './routes/messages';
 import { moveRoutes } from './routes/moves';
@@ -83,6 +84,7 @@ export const createApp = ({
   accountRoutes(app, entrance, deeds, firstCode);
   shareRoutes(app, ctx, entrance.accounts);
   groupRoutes(app, ctx);
+  holidayRoutes(app, ctx);
   peopleRoutes(app, ctx);
   moveRoutes(app, ctx);
   approachRoutes(app, ctx);

@@ -47,6 +47,14 @@ export type StandingTime = z.infer<typeof StandingTime>;
 export const DayOff = z.object({ date: IsoDateSchema, name: Line(60).min(1) });
 export type DayOff = z.infer<typeof DayOff>;
 
+/** A country or a region of it, by its code. */
+const Land = z.object({ code: z.string(), name: z.string() });
+export type Land = z.infer<typeof Land>;
+
+/** Public holidays of a place over two years, and the regions of the country that have their own. */
+export const Holidays = z.object({ regions: z.array(Land), days: z.array(DayOff) });
+export type Holidays = z.infer<typeof Holidays>;
+
 /** A team that stretches together: when and where they work and what their room offers. */
 export const Group = z.object({
   id: Id,

@@ -280,6 +280,8 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     path: '/api/calendars/c1/refresh',
   },
   'GET /api/groups/:id/busy': { right: 'look', path: '/api/groups/g1/busy?from=2026-11-23' },
+  'GET /api/holidays': { right: 'own', path: '/api/holidays' },
+  'GET /api/holidays/:country': { right: 'own', path: '/api/holidays/PT?year=2026' },
   'GET /api/groups/:id/feeds': { right: 'edit', path: '/api/groups/g1/feeds' },
   'POST /api/groups/:id/feeds': {
     right: 'edit',

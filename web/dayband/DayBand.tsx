@@ -4,7 +4,7 @@ import { type KeyboardEvent, type PointerEvent, useId, useMemo, useRef, useState
 import { clock } from '../words/time';
 import styles from './dayband.module.css';
 import { Grip, type GripState } from './Grip';
-import { BAND_HEIGHT, bandScale, runPath } from './geometry';
+import { BAND_HEIGHT, BELOW, bandScale, HOURS_AT, runPath } from './geometry';
 import { Spans } from './Spans';
 import { useDraw } from './useDraw';
 
@@ -54,6 +54,14 @@ export const DayBand = (p: Props) => {
     endMin: b.startMin + kindOf(rule, b).lengthMin,
   });
   const othersOf = (b: PlannedBreak) => p.breaks.filter((o) => o.id !== b.id && !o.skipped).map(spanOf);
+  /** Pixels from a break to the next one, or to the end of the band. */
+  const roomAfter = (b: PlannedBreak): number => {
+    const next = Math.min(
+      ...breaks.filter((o) => o.startMin > b.startMin).map((o) => x(o.startMin)),
+      width + 4,
+    );
+    return next - x(b.startMin) - 8;
+  };
   const near = (b: PlannedBreak, minute: number): number =>
     freeStart(input, othersOf(b), kindOf(rule, b), minute) ?? b.startMin;
 
@@ -99,7 +107,7 @@ export const DayBand = (p: Props) => {
     <svg
       ref={svg}
       width={width}
-      height={BAND_HEIGHT + 34}
+      height={BAND_HEIGHT + BELOW}
       className={styles.band}
       role="group"
       aria-label={`${p.dayName}: the run at the desk and ${breaks.length} breaks`}
@@ -152,7 +160,7 @@ export const DayBand = (p: Props) => {
         <text
           key={h}
           x={x(h * 60)}
-          y={base + 29}
+          y={base + HOURS_AT}
           className={styles.hour}
           textAnchor={x(h * 60) < 8 ? 'start' : x(h * 60) > width - 8 ? 'end' : 'middle'}
         >
@@ -167,6 +175,8 @@ export const DayBand = (p: Props) => {
           lengthMin={kindOf(rule, b).lengthMin}
           scale={scale}
           label={`${p.dayName}, ${p.nameOf(b)}`}
+          name={p.nameOf(b)}
+          room={roomAfter(b)}
           state={p.stateOf(b)}
           wrong={b.skipped ? null : obstacle(input, othersOf(b), b.startMin, kindOf(rule, b))}
           chosen={p.chosen === b.id}

@@ -2,7 +2,7 @@ import type { DayInput, PlannedBreak } from '@kotabi/core/model';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { clock } from '../words/time';
 import styles from './dayband.module.css';
-import type { BandScale } from './geometry';
+import { type BandScale, fitted, NAMES_AT } from './geometry';
 
 /** What a grip shows: no break chosen yet, one that fits, one that takes longer than its time. */
 export type GripState = 'open' | 'chosen' | 'too long';
@@ -15,6 +15,10 @@ interface Props {
   lengthMin: number;
   scale: BandScale;
   label: string;
+  /** The break that is chosen; what is said where none is. */
+  name: string;
+  /** Pixels there are for its time and name on the band. */
+  room: number;
   state: GripState;
   /** What stands in its way, if anything does. */
   wrong: string | null;
@@ -60,8 +64,14 @@ export const Grip = (p: Props) => {
       onFocus={p.choose}
       onKeyDown={p.keys}
     >
+      <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}`}</title>
       <rect x={middle - 12} y={base - 14} width="24" height="32" fill="transparent" />
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
+      {!b.skipped && (
+        <text x={middle - wide / 2} y={base + NAMES_AT} className={styles.name}>
+          {fitted(p.state === 'open' ? clock(b.startMin) : `${clock(b.startMin)} ${p.name}`, p.room)}
+        </text>
+      )}
       {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}
       {b.locked && !b.skipped && <circle cx={middle} cy={base + 1} r="2.2" className={styles.dot} />}
       {b.skipped && (

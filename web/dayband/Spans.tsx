@@ -1,7 +1,7 @@
 import type { BusyTime, BusyUse, DayInput } from '@kotabi/core/model';
 import { clock } from '../words/time';
 import styles from './dayband.module.css';
-import type { BandScale } from './geometry';
+import { type BandScale, fitted } from './geometry';
 
 /** What a busy time is called when it has no name of its own. */
 export const USE_NAME: Record<BusyUse, string> = {
@@ -72,9 +72,8 @@ export const Spans = ({ input, busy, scale: { x, base }, chosen, onChoose }: Pro
 
 /** A label that is there only where it fits. */
 const BandLabel = ({ x, room, text }: { x: number; room: number; text: string }) => {
-  const letters = Math.floor((room - 8) / 5.9);
-  if (letters < 3) return null;
-  const shown = text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
+  const shown = fitted(text, room - 8);
+  if (!shown) return null;
   return (
     <text x={x + 5} y="14" className={styles.label}>
       {shown}

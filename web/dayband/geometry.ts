@@ -9,7 +9,21 @@ export interface BandScale {
 }
 
 const TOP = 20;
-export const BAND_HEIGHT = 96;
+export const BAND_HEIGHT = 84;
+/** Below it: a line with the names of the breaks, and one with the hours. */
+export const NAMES_AT = 25;
+export const HOURS_AT = 41;
+export const BELOW = 46;
+
+/** Width of a letter of a label, about. */
+const LETTER = 5.9;
+
+/** A label cut to the room there is; empty where no word of it would be left. */
+export const fitted = (text: string, room: number): string => {
+  const letters = Math.floor(room / LETTER);
+  if (letters < 4) return '';
+  return text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text;
+};
 
 export const bandScale = (
   { startMin, endMin }: Pick<DayInput, 'startMin' | 'endMin'>,

@@ -1,3 +1,4 @@
+import { IsoDateSchema } from '@kotabi/core/model';
 import { mondayOf } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { useParams, useSearchParams } from 'react-router';
@@ -14,7 +15,8 @@ export const usePlace = () => {
   const people = usePeople(group?.id);
   const personId = query.get('person');
   const person = people.data?.find((p) => p.value.id === personId)?.value ?? null;
-  const monday = mondayOf(startDate ?? today());
+  const real = startDate === undefined || IsoDateSchema.safeParse(startDate).success;
+  const monday = mondayOf(real && startDate ? startDate : today());
   const first = groups.data?.[0]?.value;
   const id = group?.id ?? first?.id;
   return {
@@ -25,6 +27,8 @@ export const usePlace = () => {
     /** The person that was asked for is not (or no longer) in the group. */
     unknownPerson: personId !== null && people.data !== undefined && person === null,
     monday,
+    /** The address names no date that there is, or a group that is not there. */
+    nowhere: !real || (groupId !== undefined && groups.data !== undefined && group === undefined),
     /** Where the address should lead instead; null when it names a group and a Monday. */
     instead: id !== undefined && (!group || startDate !== monday) ? `/week/${id}/${monday}` : null,
   };

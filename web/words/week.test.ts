@@ -115,6 +115,9 @@ it('no sentence about a plan speaks as a solver does', () => {
   for (const sentence of said) expect(sentence).not.toMatch(/\bcosts?\b|\bpays?\b|optim|lambda|\bgap of\b/i);
 });
 
+/** Long before: all of the week is still to come. */
+const BEFORE = { date: '2026-01-01', minute: 0 };
+
 describe('rules to compare', () => {
   it('are each possible on a plain day, the own one first', () => {
     const choices = ruleChoices(week);
@@ -149,13 +152,13 @@ describe('rules to compare', () => {
 describe('led sessions in a week', () => {
   it('take the place of breaks they land on and of earlier sessions', () => {
     const session = { date: '2026-11-23', startMin: 595 };
-    const once = withSessions(week, [session], 10);
+    const once = withSessions(week, [session], 10, BEFORE);
     const monday = (w: Week) => w.days[0]!.breaks.map((b) => [b.startMin, b.led ?? false]);
     expect(monday(once)).toEqual([
       [595, true],
       [700, false],
     ]);
-    expect(monday(withSessions(once, [{ ...session, startMin: 660 }], 10))).toEqual([
+    expect(monday(withSessions(once, [{ ...session, startMin: 660 }], 10, BEFORE))).toEqual([
       [660, true],
       [700, false],
     ]);

@@ -6,6 +6,7 @@ import dayjs from 'dayjs';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { useAnswers, useWeek } from '../../api/queries';
+import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { SimForm, usualLongRun } from '../../week/SimForm';
@@ -26,10 +27,11 @@ const WEEKS = 500;
 /** Several rules side by side on one week: what they cost in minutes and what they leave in long runs. */
 export const CompareScreen = () => {
   useTitle('Compare rules');
-  const { groups, group, people, person, monday, instead } = usePlace();
+  const { groups, group, people, person, monday, instead, nowhere } = usePlace();
   const week = useWeek(group?.id ?? '', person?.id ?? null, monday);
   const answers = useAnswers();
   if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;
+  if (nowhere) return <NotHere />;
   if (instead || !group) return <Navigate to={instead ?? '/week'} replace />;
   // The log sets how often people skip: playing the rules without it would be thrown away a moment later.
   if (week.data === undefined || !people.data || !answers.data)

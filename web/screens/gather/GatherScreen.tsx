@@ -10,6 +10,7 @@ import { MultiSelect } from '../../fields/MultiSelect';
 import { NumberField } from '../../fields/NumberField';
 import { TimeField } from '../../fields/TimeField';
 import { useMessages } from '../../shell/messages';
+import { NotHere } from '../../shell/NotHere';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { usePlace } from '../../week/usePlace';
@@ -24,8 +25,9 @@ import { gatherLed, LED_GRID_MIN, type LedTeam, type LedWishes } from './useGath
 /** The best common times for led sessions in a week. */
 export const GatherScreen = () => {
   useTitle('Led sessions');
-  const { groups, group, monday, instead } = usePlace();
+  const { groups, group, monday, instead, nowhere } = usePlace();
   if (!groups.data) return <Waiting error={groups.error} retry={() => void groups.refetch()} />;
+  if (nowhere) return <NotHere />;
   if (instead || !group) return <Navigate to={instead ?? '/week'} replace />;
   return <Led key={monday} groups={groups.data.map((g) => g.value)} group={group} monday={monday} />;
 };

@@ -1,9 +1,19 @@
 import type { LedSession } from '@kotabi/core/gather';
 import type { BreakKind, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
-import { dayInput, frameOf, overlaps, withCalendars, withPlan } from '@kotabi/core/schedule';
+import {
+  dayInput,
+  frameOf,
+  fromNow,
+  type LocalNow,
+  nowOn,
+  overlaps,
+  withCalendars,
+  withPlanFrom,
+} from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { put } from '../../api/queries';
 import { freshWeek } from '../../week/store';
+import { localNow } from '../../week/useNow';
 import { planDays } from '../../workers';
 import { type LedTeam, savedWeek } from './useGatherData';
 
@@ -16,11 +26,12 @@ const ledKind = (lengthMin: number): BreakKind => ({
   onlyByHand: true,
 });
 
-/** The week with led sessions in the place of those it had; breaks they land on go. */
+/** The week with led sessions in the place of those it had; breaks they land on go. What has begun stays. */
 export const withSessions = (
   week: Week,
   sessions: readonly Pick<LedSession, 'date' | 'startMin'>[],
   lengthMin: number,
+  now: LocalNow,
 ): Week => {
   const kind = ledKind(lengthMin);
   const kinds = [...week.rule.kinds.filter((k) => k.id !== kind.id), kind];
@@ -32,7 +43,9 @@ export const withSessions = (
       const own = sessions.filter((s) => s.date === day.date);
       const spans = own.map((s) => ({ startMin: s.startMin, endMin: s.startMin + lengthMin }));
       const others = day.breaks.filter(
-        (b) => !b.led && !overlaps(spans, b.startMin, b.startMin + lengthOf(b)),
+        (b) =>
+          b.startMin < nowOn(now, day.date) ||
+          (!b.led && !overlaps(spans, b.startMin, b.startMin + lengthOf(b))),
       );
       const led = own.map(
         ({ startMin }): PlannedBreak => ({
@@ -50,19 +63,22 @@ export const withSessions = (
 };
 
 /** Plans a week's other breaks around what is set. A day for which there is no plan keeps its set breaks alone. */
-const planned = async (week: Week, team: LedTeam, person: Person | null): Promise<Week> => {
+const planned = async (week: Week, team: LedTeam, person: Person | null, now: LocalNow): Promise<Week> => {
   const frame = frameOf(team.group, person);
-  const days = week.days.filter((d) => d.off === undefined);
+  const ahead = week.days.flatMap((day) => {
+    const input = day.off === undefined ? fromNow(dayInput(frame, week.rule, day), day, now) : null;
+    return input ? [{ day, input }] : [];
+  });
   const results = await planDays(
-    days.map((d) => dayInput(frame, week.rule, d)),
+    ahead.map((a) => a.input),
     new AbortController().signal,
     () => {},
   );
   return {
     ...week,
     days: week.days.map((day) => {
-      const result = results[days.indexOf(day)];
-      return result?.ok ? withPlan(day, result.plan.breaks) : day;
+      const result = results[ahead.findIndex((a) => a.day === day)];
+      return result?.ok ? withPlanFrom(day, result.plan.breaks, now) : day;
     }),
   };
 };
@@ -76,7 +92,8 @@ export const takeIntoGroup = async (
 ): Promise<Week> => {
   const kept: Kept<Week> | null = await savedWeek(team.group.id, monday);
   const start = kept?.value ?? freshWeek(team.group, null, monday);
-  const value = await planned(withSessions(start, sessions, lengthMin), team, null);
+  const now = localNow(new Date(), team.group.timeZone);
+  const value = await planned(withSessions(start, sessions, lengthMin, now), team, null, now);
   await put('weeks', { baseVersion: kept?.version ?? 0, value });
   return value;
 };
@@ -95,6 +112,7 @@ export const takeIntoPerson = async (
   const fresh = freshWeek(team.group, person, monday, ofGroup);
   const own = sessions.filter((s) => s.can.includes(person.id));
   const start = withCalendars(kept?.value ?? fresh, busy);
-  const value = await planned(withSessions(start, own, lengthMin), team, person);
+  const now = localNow(new Date(), team.group.timeZone);
+  const value = await planned(withSessions(start, own, lengthMin, now), team, person, now);
   await put('weeks', { baseVersion: kept?.version ?? 0, value });
 };

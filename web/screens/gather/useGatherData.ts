@@ -3,6 +3,7 @@ import type { BusyTime, Group, Interval, IsoDate, Kept, Person, Week } from '@ko
 import { addDays, emptyDays, frameOf, weekdayOf } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { ApiFailure, request } from '../../api/client';
+import { localNow } from '../../week/useNow';
 
 /** Led sessions start on the quarter of an hour. */
 export const LED_GRID_MIN = 15;
@@ -62,6 +63,10 @@ export const gatherLed = async (
   const teams: LedTeam[] = [];
   const people: LedPerson[] = [];
   const instructorBusy = new Map<IsoDate, Interval[]>(dates.map((d) => [d, []]));
+  // Of today only what is to come.
+  const [first] = wanted;
+  const now = first ? localNow(new Date(), first.timeZone) : null;
+  if (now && now.minute > 0) instructorBusy.get(now.date)?.push({ startMin: 0, endMin: now.minute });
   for (const group of wanted) {
     const members = await request<Kept<Person>[]>('GET', `/api/groups/${group.id}/people`);
     const week = await savedWeek(group.id, monday);

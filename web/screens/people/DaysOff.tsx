@@ -1,8 +1,10 @@
+import '../../fields/monday';
 import type { DayOff } from '@kotabi/core/model';
 import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { HolidayPicker } from './HolidayPicker';
 import styles from './people.module.css';
 
 /** The days on which nobody of a group works, in order of date; a form gives its value and takes its changes. */
@@ -60,6 +62,15 @@ export const DaysOff = ({
         </Button>
         {again && <span className="muted small">is there already</span>}
       </span>
+      <HolidayPicker
+        add={(days) =>
+          onChange(
+            [...value, ...days.filter((d) => !value.some((v) => v.date === d.date))].sort((a, b) =>
+              a.date < b.date ? -1 : 1,
+            ),
+          )
+        }
+      />
     </div>
   );
 };

@@ -3,19 +3,22 @@ import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { Printer } from 'lucide-react';
 import { useBreaks, useWeek } from '../../api/queries';
+import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { usePlace } from '../../week/usePlace';
 import { clock } from '../../words/time';
 import { frequencyText } from '../../words/week';
+import { BreaksOnPaper } from './BreaksOnPaper';
 import styles from './print.module.css';
 
 /** A week on one page of paper: when, how long, which break. */
 export const PrintScreen = () => {
   useTitle('Week to print');
-  const { groups, group, people, person, monday } = usePlace();
+  const { groups, group, people, person, monday, nowhere } = usePlace();
   const week = useWeek(group?.id ?? '', person?.id ?? null, monday);
   const breaks = useBreaks();
+  if (nowhere) return <NotHere />;
   if (!groups.data || !people.data || week.data === undefined || !breaks.data)
     return <Waiting error={groups.error ?? week.error ?? breaks.error} retry={() => void week.refetch()} />;
   if (!group || week.data === null)
@@ -27,6 +30,9 @@ export const PrintScreen = () => {
       </div>
     );
   const { value } = week.data;
+  const chosen = [...new Set(plannedBreaks(value).flatMap((b) => b.breakId ?? []))].flatMap(
+    (id) => breaks.data.find((b) => b.value.id === id)?.value ?? [],
+  );
   const nameOf = (id: string | null): string =>
     breaks.data.find((b) => b.value.id === id)?.value.name ?? 'stretch break';
   return (
@@ -65,6 +71,7 @@ export const PrintScreen = () => {
           </section>
         ))}
       </div>
+      <BreaksOnPaper breaks={chosen} />
       <footer>
         To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy.
         With an injury, after surgery or with a known condition ask a doctor or physiotherapist first.

@@ -4,8 +4,9 @@ import styles from '../../week/week.module.css';
 import { givenAtText, givenCountText } from '../../words/given';
 
 /** Whether others see the week as it stands: a draft, given out, or given out and changed since. */
-export const GivenNote = ({ given: { state, changes } }: { given: GivenNow }) => {
-  if (state === undefined) return null;
+export const GivenNote = ({ given: { state, changes }, kept }: { given: GivenNow; kept: boolean }) => {
+  // Of what has never been kept it is said already that nothing is planned.
+  if (state === undefined || !kept) return null;
   if (state === null)
     return (
       <span className={styles.draft} role="status" aria-label="Given out">

@@ -93,7 +93,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
       <div className="bar">
         {head}
         <span className="grow" />
-        <GivenNote given={given} />
+        <GivenNote given={given} kept={save.at !== 'new'} />
         <SaveNote document={store} what="week" fresh="Nothing planned yet" theirs={theirs} />
       </div>
       <div className="bar">

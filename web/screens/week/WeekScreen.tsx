@@ -8,6 +8,7 @@ import { Link, Navigate, useNavigate } from 'react-router';
 import { fetchWeek, useBreaks, useMoves, useWeek, useWeeks } from '../../api/queries';
 import { useDocument } from '../../document/useDocument';
 import { LazySelect } from '../../fields/LazySelect';
+import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { createWeekStore, freshWeek, weekKey, weekKind } from '../../week/store';
@@ -29,6 +30,7 @@ export const WeekScreen = () => {
         </Empty>
       </div>
     );
+  if (place.nowhere) return <NotHere />;
   if (place.instead || place.unknownPerson || !group)
     return <Navigate to={place.instead ?? `/week/${group?.id}/${monday}`} replace />;
   if (!people.data) return <Waiting error={people.error} retry={() => void people.refetch()} />;

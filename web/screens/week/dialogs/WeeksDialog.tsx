@@ -1,3 +1,4 @@
+import '../../../fields/monday';
 import type { Group, Kept, Person, Week } from '@kotabi/core/model';
 import {
   addDays,
