@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { saved, useApp } from './fixture';
+import { earlyOnMonday, saved, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -109,6 +109,30 @@ describe('a week one can hand out', () => {
     await page.getByRole('combobox', { name: 'Group', exact: true }).click();
     await page.getByTitle('Claims team').click();
     await page.getByText('Draft: nobody else sees it yet').waitFor();
+    await page.close();
+  });
+
+  it('begins with today: what is next is led with one press, for its group, and leads back', async () => {
+    const page = await fixture.open('/', async (p) => void (await earlyOnMonday(p)));
+    const next = page.getByRole('region', { name: 'Next' });
+    await next.getByRole('heading', { level: 2 }).waitFor();
+    await page.getByText(/3 groups · \d+ breaks to come today · 1 week not given out/).waitFor();
+    await page.getByRole('img', { name: /^Timetable desk: 7 breaks today/ }).waitFor();
+    await next.getByRole('button', { name: 'Lead it' }).click();
+    await page.getByText(/^(Timetable desk|Call desk, early shift) · /).waitFor();
+    await page.getByRole('button', { name: 'Back to today' }).click();
+    await next.getByRole('heading', { level: 2 }).waitFor();
+
+    // Out of the week a break is led for the week's group, whomever it was made for.
+    await page
+      .getByRole('region', { name: 'The day, group by group' })
+      .getByRole('link', { name: 'Timetable desk' })
+      .click();
+    await page.getByRole('slider').first().focus();
+    await page.getByRole('button', { name: 'Lead it' }).click();
+    await page.getByText(/^Timetable desk · /).waitFor();
+    await page.getByRole('button', { name: 'Back to the week' }).click();
+    await page.getByRole('slider').first().waitFor();
     await page.close();
   });
 });

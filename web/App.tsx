@@ -27,7 +27,7 @@ const router = createBrowserRouter([
     errorElement: <NotHere />,
     hydrateFallbackElement: <p />,
     children: [
-      { path: '/', element: <Navigate to="/breaks" replace /> },
+      { path: '/', element: <Navigate to="/today" replace /> },
       ...routes.filter((route) => !alone(route.path)),
       { path: '*', element: <NotHere /> },
     ],

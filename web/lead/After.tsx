@@ -8,6 +8,7 @@ import { minSec } from '../words/time';
 import { Button } from './Button';
 import controls from './controls.module.css';
 import styles from './lead.module.css';
+import { backWords } from './place';
 
 type Kept = { at: 'sending' } | { at: 'kept' } | { at: 'here' } | { at: 'failed'; why: string };
 
@@ -22,7 +23,7 @@ const SAYS = {
 const PAUSE_MS = 500;
 
 /** After the end: the record is kept at once; tension and a note are added to it, letter by letter. */
-export const After = ({ record, sheet }: { record: Session; sheet: string }) => {
+export const After = ({ record, back }: { record: Session; back: string }) => {
   const [value, setValue] = useState(record);
   const [state, setState] = useState<Kept>({ at: 'sending' });
   const version = useRef(0);
@@ -105,7 +106,7 @@ export const After = ({ record, sheet }: { record: Session; sheet: string }) => 
         <Button main onClick={go(`/log/${record.id}`)}>
           See the record
         </Button>
-        <Button onClick={go(sheet)}>Back to the sheet</Button>
+        <Button onClick={go(back)}>{backWords(back)}</Button>
         {(state.at === 'here' || state.at === 'failed') && (
           <Button onClick={() => void keep.current(value)}>Try again</Button>
         )}

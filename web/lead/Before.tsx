@@ -10,6 +10,7 @@ import { Button } from './Button';
 import controls from './controls.module.css';
 import styles from './lead.module.css';
 import type { LeadData } from './load';
+import { backWords } from './place';
 
 // The rules of caution come after the first look at the break.
 const ReadOut = lazy(() => import('./ReadOut').then((m) => ({ default: m.ReadOut })));
@@ -39,8 +40,8 @@ export const Before = ({ data, timed, tension, setTension, mirror, setMirror, st
   return (
     <main className={styles.before}>
       <div className={styles.beforeHead}>
-        <Button quiet onClick={() => location.assign(`/breaks/${brk.id}`)}>
-          <ArrowLeft size={18} /> Back to the sheet
+        <Button quiet onClick={() => location.assign(data.from ?? `/breaks/${brk.id}`)}>
+          <ArrowLeft size={18} /> {backWords(data.from)}
         </Button>
       </div>
       <div className={styles.beforeGrid}>

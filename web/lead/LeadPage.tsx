@@ -5,6 +5,7 @@ import { Button } from './Button';
 import { Leading } from './Leading';
 import styles from './lead.module.css';
 import { type LeadData, loadLead } from './load';
+import type { LeadPlace } from './place';
 
 const Message = ({ title, text, again }: { title: string; text: string; again?: () => void }) => (
   <main className={styles.after}>
@@ -22,15 +23,15 @@ const Message = ({ title, text, again }: { title: string; text: string; again?: 
 );
 
 /** Opens a break to be led. What is led is the break as it is now; later edits do not reach a running one. */
-export const LeadPage = ({ breakId }: { breakId: string }) => {
+export const LeadPage = ({ place }: { place: LeadPlace }) => {
   const [data, setData] = useState<LeadData | null>(null);
   const [problem, setProblem] = useState<unknown>(null);
   const [attempt, setAttempt] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another attempt loads again
   useEffect(() => {
     setProblem(null);
-    loadLead(breakId).then(setData, setProblem);
-  }, [breakId, attempt]);
+    loadLead(place).then(setData, setProblem);
+  }, [place, attempt]);
   const t = useMemo(() => data && timed(data.brk, data.shelf.lookup, data.approach), [data]);
   const page = () => {
     if (problem)

@@ -50,7 +50,7 @@ export const Leading = ({ data, timed }: Props) => {
       id,
       breakId: brk.id,
       breakName: brk.name,
-      groupId: brk.groupId,
+      groupId: data.group?.id ?? null,
       startedAt: date,
       endedAt: ended.toISOString(),
       ended: led.status === 'finished' ? 'finished' : 'stopped',
@@ -83,7 +83,7 @@ export const Leading = ({ data, timed }: Props) => {
     };
   }, []);
 
-  if (record) return <After record={record} sheet={`/breaks/${brk.id}`} />;
+  if (record) return <After record={record} back={data.from ?? `/breaks/${brk.id}`} />;
   if (status === 'ready')
     return (
       <Before

@@ -3,6 +3,7 @@ import { shelfOf } from '@kotabi/core/library';
 import type { Approach, Break, Group, Kept, KeptApproach, Move, Person } from '@kotabi/core/model';
 import { request } from '../api/client';
 import { loadLibrary } from '../api/library';
+import type { LeadPlace } from './place';
 
 /** Everything a break is led with. */
 export interface LeadData {
@@ -11,12 +12,14 @@ export interface LeadData {
   approach: Approach;
   group: Group | null;
   people: Person[];
+  /** Where to go back to; null for the sheet. */
+  from: string | null;
 }
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
 /** Fetches a break with its moves, the approach and the people it is for. */
-export const loadLead = async (breakId: string): Promise<LeadData> => {
+export const loadLead = async ({ breakId, groupId, from }: LeadPlace): Promise<LeadData> => {
   const [brk, moves, approach, groups, library] = await Promise.all([
     get<Kept<Break>>(`/api/breaks/${encodeURIComponent(breakId)}`),
     get<Kept<Move>[]>('/api/moves'),
@@ -24,7 +27,8 @@ export const loadLead = async (breakId: string): Promise<LeadData> => {
     get<Kept<Group>[]>('/api/groups'),
     loadLibrary(),
   ]);
-  const group = groups.find((g) => g.value.id === brk.value.groupId)?.value ?? null;
+  // Led out of a group's week it is led for that group, whomever it was made for.
+  const group = groups.find((g) => g.value.id === (groupId ?? brk.value.groupId))?.value ?? null;
   const people = group ? await get<Kept<Person>[]>(`/api/groups/${group.id}/people`) : [];
   return {
     brk: brk.value,
@@ -34,6 +38,7 @@ export const loadLead = async (breakId: string): Promise<LeadData> => {
     ),
     approach: approach.value.approach,
     group,
+    from,
     people: people.map((p) => p.value),
   };
 };

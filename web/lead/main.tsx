@@ -1,7 +1,9 @@
 import { createRoot } from 'react-dom/client';
 import '../theme/global.css';
 import { LeadPage } from './LeadPage';
+import { readLeadAddress } from './place';
 
 // Leading has a page of its own, without the component kit: it is opened in front of people, also on a phone.
-const breakId = decodeURIComponent(location.pathname.split('/')[2] ?? '');
-createRoot(document.getElementById('root') as HTMLElement).render(<LeadPage breakId={breakId} />);
+createRoot(document.getElementById('root') as HTMLElement).render(
+  <LeadPage place={readLeadAddress(location)} />,
+);

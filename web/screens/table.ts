@@ -22,6 +22,7 @@ const screen = (path: string, file: string, reads: readonly string[] = []): Scre
  * named outright comes before what only has the same shape.
  */
 export const table: readonly ScreenRow[] = [
+  screen('/today', 'today/TodayScreen', ['/api/groups', '/api/breaks', ...MOVES]),
   screen('/people', 'people/PeopleScreen', ['/api/groups']),
   screen('/people/:groupId', 'people/PeopleScreen', ['/api/groups']),
   screen('/people/:groupId/needs', 'people/NeedsScreen', ['/api/groups']),

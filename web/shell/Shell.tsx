@@ -7,6 +7,7 @@ import styles from './shell.module.css';
 import { UnreadNote } from './UnreadNote';
 
 const places = [
+  ['/today', 'Today'],
   ['/people', 'People'],
   ['/moves', 'Moves'],
   ['/breaks', 'Breaks'],

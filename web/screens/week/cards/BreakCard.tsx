@@ -12,6 +12,7 @@ import { Button, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useStore } from 'zustand';
 import { TimeField } from '../../../fields/TimeField';
+import { leadAddress } from '../../../lead/place';
 import { editDay, type WeekStore } from '../../../week/store';
 import styles from '../../../week/week.module.css';
 import { minSec } from '../../../words/time';
@@ -111,7 +112,18 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }
       )}
       <div className="bar">
         {chosen && (
-          <Button size="small" onClick={() => location.assign(`/lead/${chosen.id}`)}>
+          <Button
+            size="small"
+            onClick={() =>
+              location.assign(
+                leadAddress({
+                  breakId: chosen.id,
+                  groupId: store.getState().value.groupId,
+                  from: location.pathname + location.search,
+                }),
+              )
+            }
+          >
             Lead it
           </Button>
         )}

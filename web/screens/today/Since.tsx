@@ -1,0 +1,57 @@
+import type { Group } from '@kotabi/core/model';
+import { mondayOf } from '@kotabi/core/schedule';
+import dayjs from 'dayjs';
+import { Link } from 'react-router';
+import { useAnswers, useSessions } from '../../api/queries';
+import styles from './today.module.css';
+
+/** So many days without a break is long. Common practice, no source. */
+const LONG_DAYS = 14;
+
+/** What happened since yesterday: what was led, who answered; and who has had no break for long. */
+export const Since = ({ groups, today }: { groups: readonly Group[]; today: string }) => {
+  const sessions = useSessions().data ?? [];
+  const answers = useAnswers().data ?? [];
+  const yesterday = dayjs(today).subtract(1, 'day').format('YYYY-MM-DD');
+  const led = sessions.filter((s) => s.value.startedAt.slice(0, 10) >= yesterday);
+  const lastOf = (groupId: string): string => {
+    const dates = [
+      ...sessions.flatMap((s) => (s.value.groupId === groupId ? s.value.startedAt : [])),
+      ...answers.flatMap((a) => (a.groupId === groupId && a.answer === 'did it' ? a.startsAt : [])),
+    ].map((d) => d.slice(0, 10));
+    return dates.sort().at(-1) ?? '';
+  };
+  const long = groups.filter(
+    (g) => lastOf(g.id) < dayjs(today).subtract(LONG_DAYS, 'day').format('YYYY-MM-DD'),
+  );
+  const answered = groups.flatMap((group) => {
+    const own = answers.filter((a) => a.groupId === group.id && a.startsAt.slice(0, 10) >= yesterday);
+    return own.length > 0
+      ? [{ group, all: own.length, did: own.filter((a) => a.answer === 'did it').length }]
+      : [];
+  });
+  const nothing = led.length + answered.length + long.length === 0;
+  return (
+    <section className={`card ${styles.since}`} aria-label="Since yesterday">
+      <h2>Since yesterday</h2>
+      {led.map(({ value: s }) => (
+        <p key={s.id}>
+          “{s.breakName}” was led{s.ended === 'finished' ? ' to the end' : ', and stopped before the end'}.{' '}
+          <Link to={`/log/${s.id}`}>See the record</Link>
+        </p>
+      ))}
+      {answered.map(({ group, all, did }) => (
+        <p key={group.id}>
+          {group.name}: {did} of {all} answered “did it”.
+        </p>
+      ))}
+      {long.map((g) => (
+        <p key={g.id}>
+          {g.name} has had no break for two weeks or more.{' '}
+          <Link to={`/week/${g.id}/${mondayOf(today)}`}>Look</Link>
+        </p>
+      ))}
+      {nothing && <p className="muted">Nothing was led and nobody answered.</p>}
+    </section>
+  );
+};

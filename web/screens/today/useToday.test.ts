@@ -1,0 +1,71 @@
+import { Break, Group, Week } from '@kotabi/core/model';
+import { describe, expect, it } from 'vitest';
+import { comingText, dayText, stateText } from '../../words/today';
+import { groupToday } from './useToday';
+
+const group = Group.parse({
+  id: 'g',
+  name: 'Quay',
+  timeZone: 'Europe/Lisbon',
+  days: [1, 2, 3, 4, 5],
+  hours: { startMin: 540, endMin: 1050 },
+  lunch: null,
+});
+const brk = Break.parse({ id: 'b1', name: 'Neck', slotSec: 300, items: [] });
+const breaks = new Map([['b1', brk]]);
+const week = (starts: number[]) =>
+  Week.parse({
+    id: 'w',
+    groupId: 'g',
+    startDate: '2026-11-23',
+    rule: {},
+    days: ['2026-11-26', '2026-11-27'].map((date) => ({
+      date,
+      breaks: starts.map((startMin, i) => ({ id: `${date}.${i}`, startMin, kindId: 'short', breakId: 'b1' })),
+    })),
+  });
+const at = new Date('2026-11-26T10:36:00Z');
+const given = (w: Week) => ({ givenAt: '2026-11-22T10:00:00.000Z', week: w, hasBefore: false });
+
+describe('today of a group', () => {
+  it('has what is to come, the one that runs first, and not what is over', () => {
+    const w = week([600, 634, 660]);
+    const { coming, state } = groupToday(group, w, given(w), breaks, at);
+    expect(state).toBe('given out');
+    expect(coming.map((c) => [c.date, c.startMin, c.inMin])).toEqual([
+      ['2026-11-26', 634, -2],
+      ['2026-11-26', 660, 24],
+      ['2026-11-27', 600, 1404],
+      ['2026-11-27', 634, 1438],
+      ['2026-11-27', 660, 1464],
+    ]);
+    expect(coming.slice(0, 3).map(comingText)).toEqual([
+      'running now',
+      'next · in 24 minutes',
+      'next · on Friday',
+    ]);
+  });
+
+  it('shows what others were told of, not what is drafted since, and says how much waits', () => {
+    const told = groupToday(group, week([700]), given(week([660])), breaks, at);
+    expect(told.coming.filter((c) => c.date === '2026-11-26').map((c) => c.startMin)).toEqual([660]);
+    expect([told.state, told.changes, stateText(told)]).toEqual(['changed', 2, '2 changes not given out']);
+  });
+
+  it('tells a draft from nothing planned', () => {
+    expect(groupToday(group, week([660]), null, breaks, at).state).toBe('draft');
+    expect(groupToday(group, week([]), null, breaks, at).state).toBe('not planned');
+    expect(groupToday(group, null, null, breaks, at)).toMatchObject({
+      state: 'not planned',
+      day: null,
+      coming: [],
+    });
+  });
+
+  it('adds up in a line', () => {
+    const w = week([660, 700]);
+    const groups = [groupToday(group, w, given(w), breaks, at), groupToday(group, w, null, breaks, at)];
+    expect(dayText(groups)).toBe('2 groups · 4 breaks to come today · 1 week not given out');
+    expect(dayText([])).toBe('0 groups · nothing more today');
+  });
+});

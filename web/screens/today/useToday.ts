@@ -1,0 +1,106 @@
+import { givenChanges, weekToGive } from '@kotabi/core/given';
+import type { Break, GivenState, Group, Kept, PlannedBreak, Week, WeekDay } from '@kotabi/core/model';
+import {
+  type DayReading,
+  dayInput,
+  heldBreaks,
+  kindOf,
+  type LocalNow,
+  mondayOf,
+  nowOn,
+  plannedBreaks,
+  readDay,
+} from '@kotabi/core/schedule';
+import { useQueries } from '@tanstack/react-query';
+import { request } from '../../api/client';
+import { fetchWeek, useBreaks, useGroups } from '../../api/queries';
+import { localNow } from '../../week/useNow';
+
+/** A break of a group that is to come. */
+export interface Coming {
+  group: Group;
+  date: string;
+  startMin: number;
+  /** Minutes until it starts; below 0 while it runs. */
+  inMin: number;
+  lengthMin: number;
+  brk: Break | null;
+  led: boolean;
+}
+
+/** One group's day as it was given out, or as it is drafted. */
+export interface GroupToday {
+  group: Group;
+  now: LocalNow;
+  state: 'given out' | 'changed' | 'draft' | 'not planned';
+  /** How many changes wait to be given out. */
+  changes: number;
+  day: { input: ReturnType<typeof dayInput>; held: PlannedBreak[]; reading: DayReading } | null;
+  coming: Coming[];
+}
+
+const stateOf = (week: Week | null, given: GivenState | null, changes: number): GroupToday['state'] => {
+  if (!week || (plannedBreaks(week).length === 0 && !given)) return 'not planned';
+  if (!given) return 'draft';
+  return changes > 0 ? 'changed' : 'given out';
+};
+
+/** What a group has to come and how its day looks. */
+export const groupToday = (
+  group: Group,
+  week: Week | null,
+  given: GivenState | null,
+  breaks: ReadonlyMap<string, Break>,
+  at: Date,
+): GroupToday => {
+  const now = localNow(at, group.timeZone);
+  const changes = week
+    ? givenChanges(given?.week ?? null, weekToGive(week, given?.week ?? null, now)).length
+    : 0;
+  // What others see counts; of a draft, what is planned.
+  const shown = given?.week ?? week;
+  const draftOf = (date: string): WeekDay | undefined => week?.days.find((d) => d.date === date);
+  const today = shown?.days.find((d) => d.date === now.date && d.off === undefined);
+  const day = (() => {
+    if (!shown || !today) return null;
+    const input = dayInput(group, shown.rule, { ...today, busy: draftOf(today.date)?.busy ?? today.busy });
+    const held = heldBreaks(today);
+    return { input, held, reading: readDay(input, held) };
+  })();
+  const coming = (shown ? plannedBreaks(shown) : []).flatMap((b): Coming[] => {
+    const { lengthMin } = kindOf((shown as Week).rule, b);
+    const inMin = b.startMin - nowOn(now, b.date);
+    if (inMin + lengthMin <= 0) return [];
+    const brk = b.breakId === null ? null : (breaks.get(b.breakId) ?? null);
+    return [{ group, date: b.date, startMin: b.startMin, inMin, lengthMin, brk, led: b.led ?? false }];
+  });
+  return { group, now, state: stateOf(week, given, changes), changes: given ? changes : 0, day, coming };
+};
+
+/** Today of all groups; undefined while it is not known. */
+export const useToday = (at: Date): { groups: GroupToday[]; none: boolean } | undefined => {
+  const groups = useGroups().data;
+  const breaks = useBreaks().data;
+  const weeks = useQueries({
+    queries: (groups ?? []).map(({ value: group }) => {
+      const monday = mondayOf(localNow(at, group.timeZone).date);
+      return {
+        queryKey: ['weeks', group.id, null, monday, 'today'],
+        queryFn: async (): Promise<{ week: Kept<Week> | null; given: GivenState | null }> => {
+          const week = await fetchWeek(group.id, null, monday);
+          const given =
+            week && (await request<GivenState | null>('GET', `/api/weeks/${week.value.id}/given`));
+          return { week, given };
+        },
+      };
+    }),
+  });
+  if (!groups || !breaks || weeks.some((w) => w.data === undefined)) return undefined;
+  const byId = new Map(breaks.map((b) => [b.value.id, b.value]));
+  return {
+    none: groups.length === 0,
+    groups: groups.map(({ value }, i) =>
+      groupToday(value, weeks[i]?.data?.week?.value ?? null, weeks[i]?.data?.given ?? null, byId, at),
+    ),
+  };
+};
