@@ -97,8 +97,16 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
     '/approach',
     async (page) => void (await page.getByRole('radio', { name: /^inhale rounds/ }).check()),
   ],
-  ['head-load', '/head-load'],
-  ['moves', '/moves'],
+  ['today', '/today'],
+  [
+    'give-out',
+    `/week/claims/${monday}`,
+    async (page) => {
+      await page.getByRole('slider').first().waitFor();
+      await page.getByRole('button', { name: 'Give out' }).click();
+      await page.getByRole('dialog').getByText('A draft.').waitFor();
+    },
+  ],
   ['move', '/moves/ear-to-shoulder'],
   [
     'week',

@@ -7,7 +7,7 @@ import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
 import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
 import { BREATHE_SLOT_SEC, HEAD_MOVES } from '../suggest/program/frame';
-import { HOLDS_A_MOVE, LONG_SLOT_SEC } from '../suggest/program/holds';
+import { HOLDS_A_MOVE, LONG_SLOT_SEC, OWN_MOVER_SLOT_SEC } from '../suggest/program/holds';
 import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import {
   MOVING,
@@ -47,6 +47,7 @@ export const ofChoosing = [
     ],
     ['Holds before something is let go', `${HOLDS_RUNNING}, and ${OF_ONE_AREA} of one area`],
     ['Holds of an area for each movement before them', `up to ${HOLDS_A_MOVE}`],
+    ['A slot in which each wanted area is moved by itself', `from ${OWN_MOVER_SLOT_SEC} s on`],
     ['Moves of the head before the holds', `up to ${HEAD_MOVES}`],
     ['Moves worth standing up for', `${STANDING_MOVES} or more`],
     [

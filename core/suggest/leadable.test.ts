@@ -147,6 +147,7 @@ const wrongWith = ({ ask, brk, judged }: Answer): string[] => {
   let ofArea = 0;
   let heads = 0;
   const moved = new Set<Area>();
+  const movedAlone = new Set<Area>();
   const before = new Map<Area, number>();
   steps.forEach((at, i) => {
     const { move } = at;
@@ -159,7 +160,10 @@ const wrongWith = ({ ask, brk, judged }: Answer): string[] => {
     note(running > 3, `${move.name}: a fourth hold and nothing let go`);
     note(ofArea > 2, `${move.name}: a third hold of one area`);
     note(heads > 3, `${move.name}: a fourth movement of the head`);
-    if (move.kind === 'mobilise') for (const a of move.areas) moved.add(a);
+    if (move.kind === 'mobilise') {
+      for (const a of move.areas) moved.add(a);
+      if (move.areas[0]) movedAlone.add(move.areas[0]);
+    }
     const [area] = move.areas;
     if (held && area) {
       const holds = (before.get(area) ?? 0) + 1;
@@ -168,6 +172,14 @@ const wrongWith = ({ ask, brk, judged }: Answer): string[] => {
         (m) => m.kind === 'mobilise' && m.areas.includes(area) && m.position !== 'standing',
       );
       note(movable && !moved.has(area), `${move.name}: held and not moved before`);
+      const alone = library.some(
+        (m) => m.kind === 'mobilise' && m.areas[0] === area && m.position !== 'standing' && !m.onlyWhenAsked,
+      );
+      const wanted = ask.areas.includes(area) && ask.sec >= 240 && !ask.people && !ask.room;
+      note(
+        wanted && alone && !movedAlone.has(area),
+        `${move.name}: the ${area} was only moved along with others`,
+      );
     }
   });
 

@@ -14,12 +14,18 @@ export const HOLDS_A_MOVE = 2;
 
 const holds = ({ move }: Candidate): boolean => move.kind === 'stretch';
 
+/** From such a slot on what is wanted is moved by a movement of its own, not only by one that is mainly for another area. */
+export const OWN_MOVER_SLOT_SEC = 240;
+
 /** What is held is moved first, and moved enough; what is done standing can be readied on the seat, not the other way. */
-const movedFirst = (sheet: Sheet): void => {
-  const movers = (c: Candidate): Terms =>
-    sheet.those(
-      (m) => m.move.kind === 'mobilise' && m.move.areas.includes(c.area) && (c.stands || !m.stands),
-    );
+const movedFirst = (sheet: Sheet, { targets, slotSec }: SuggestRequest): void => {
+  const wanted = new Set(slotSec >= OWN_MOVER_SLOT_SEC ? targets.map((t) => t.area) : []);
+  const movers = (c: Candidate): Terms => {
+    const moves = (m: Candidate): boolean =>
+      m.move.kind === 'mobilise' && m.move.areas.includes(c.area) && (c.stands || !m.stands);
+    const own = wanted.has(c.area) ? sheet.those((m) => moves(m) && m.area === c.area) : [];
+    return own.length > 0 ? own : sheet.those(moves);
+  };
   // Where nothing moves an area, only short holds of it are left.
   sheet.needs((c, dose) => holds(c) && (dose.holdMs > SHORT_HOLD_MS || movers(c).length > 0), movers);
   for (const area of new Set(sheet.candidates.map((c) => c.area))) {
@@ -81,7 +87,8 @@ const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
     upper: longestOfAll > 0 ? sheet.candidates.length : 0,
     whole: true,
   });
-  const times = [...taken, [any, longestOfAll] as [number, number]];
+  // One that is due for an area may come a hold earlier, after another one: each is charged as the longest.
+  const times = [...taken.map(([x]) => x), any].map((x) => [x, longestOfAll] as [number, number]);
   sheet.most(HOLDS_RUNNING, [...sheet.those(holds), ...times.map(([x]) => [x, -HOLDS_RUNNING] as const)]);
   return times;
 };
@@ -93,7 +100,7 @@ export const holdRules = (
   { warmUp }: Pick<Approach, 'warmUp'>,
   letGo: LettingGo,
 ): Terms => {
-  if (warmUp !== 'none') movedFirst(sheet);
+  if (warmUp !== 'none') movedFirst(sheet, request);
   balanced(sheet);
   // One hold for a muscle, so that none is held twice running.
   for (const muscle of new Set(sheet.candidates.flatMap((c) => c.move.muscles[0] ?? [])))

@@ -63,7 +63,7 @@ const Planned = ({ next, brk, week }: { next: Coming; brk: Break; week: string }
           {startText(next)} · {brk.name}
         </h2>
         <p>
-          {[group.name, group.site].filter(Boolean).join(', ')} · about{' '}
+          {[group.name, group.site].filter(Boolean).join(', ')} ·{' '}
           {minSec(t.ok ? t.timeline.totals.totalMs : 0)} min
         </p>
         <p className="muted small">
