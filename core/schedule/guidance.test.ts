@@ -18,6 +18,12 @@ describe('what published guidance says of a plan', () => {
     expect(hour).toMatchObject({ leastMin: 5, mostMin: 10 });
     expect(extra).toMatchObject({ count: 4, lengthMin: 5 });
     expect(done).toMatchObject({ ordinary: 0.25, extra: 0.39, met: null });
+    // Of ten breaks about four: what a real week makes of a plan is said beside the rule.
+    const ten = weekGuidance([
+      plannedDay({ ...day, minCount: 5, maxCount: 5 }),
+      plannedDay({ ...day, minCount: 5, maxCount: 5 }),
+    ]);
+    expect(ten.find((g) => g.code === 'really done')).toMatchObject({ planned: 10, done: 4 });
   });
 
   it('is met by a break about every forty minutes, and not by two a day', () => {

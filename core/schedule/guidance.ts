@@ -7,7 +7,8 @@ export type Guidance = { source: Source; met: boolean | null } & (
   | { code: 'every hour'; leastMin: Minutes; mostMin: Minutes; longestMin: Minutes }
   | { code: 'interrupted'; daysWithout: number }
   | { code: 'extra breaks'; count: number; lengthMin: Minutes; meanADay: number }
-  | { code: 'really done'; ordinary: number; extra: number }
+  /** `done` of the `planned` breaks would be done, if people did as they did in breaks that were taken: only an assumption. */
+  | { code: 'really done'; ordinary: number; extra: number; planned: number; done: number }
 );
 
 /** A planned day: what it is like and its breaks. */
@@ -31,6 +32,7 @@ export const weekGuidance = (days: readonly PlannedDay[]): Guidance[] => {
     0,
   );
   const meanADay = days.length > 0 ? extra / days.length : 0;
+  const planned = days.reduce((sum, d) => sum + d.breaks.length, 0);
   return [
     {
       code: 'every hour',
@@ -55,6 +57,8 @@ export const weekGuidance = (days: readonly PlannedDay[]): Guidance[] => {
       met: null,
       ordinary: stretchingDone.ordinaryShare,
       extra: stretchingDone.extraShare,
+      planned,
+      done: Math.round(planned * stretchingDone.extraShare),
     },
   ];
 };

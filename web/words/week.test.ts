@@ -1,11 +1,20 @@
-import { type BusyTime, DayInput, type Frequency, Group, Week, WeekRule } from '@kotabi/core/model';
+import { library } from '@kotabi/core/library/all';
+import {
+  type BusyTime,
+  DayInput,
+  defaultApproach,
+  type Frequency,
+  Group,
+  Week,
+  WeekRule,
+} from '@kotabi/core/model';
 import { planDay, withFrequency } from '@kotabi/core/schedule';
 import { compareRules, SimSettings } from '@kotabi/core/simulate';
 import { describe, expect, it } from 'vitest';
 import { clustered } from '../screens/compare/cluster';
 import { ruleChoices, ruleDays } from '../screens/compare/rule-choices';
 import { withSessions } from '../screens/gather/takeOver';
-import { unmetText } from '../screens/week/dialogs/FillDialog';
+import { movesThatHold, unmetText } from '../screens/week/dialogs/FillDialog';
 import { usualLongRun } from '../week/SimForm';
 import { skipOfGroup } from '../week/useSimInput';
 import { changeText, frequencyText, nightStart, whyNotMoreText, whyText } from './week';
@@ -191,6 +200,11 @@ describe('what the log and filling say', () => {
       'scalenes left and right, 1 of 2 days: there is not room for everything',
     ]);
     expect(unmetText([{ ...unmet[0]!, daysReached: 0 }, unmet[1]!])).toHaveLength(2);
+    // Where no break holds it, moves that would are named.
+    const [text] = unmetText([{ ...unmet[0]!, why: 'no break holds it' }], (muscle) =>
+      movesThatHold(library, muscle, defaultApproach),
+    );
+    expect(text).toContain('no break of yours holds it; add “');
   });
 });
 

@@ -1,6 +1,6 @@
 import { type Approach, type Break, type MoveLookup, stepsOf } from '@kotabi/core/model';
 import { breakFrom, starts } from '@kotabi/core/starts';
-import { timed } from '@kotabi/core/timing';
+import { type Timed, timed } from '@kotabi/core/timing';
 import { Input, Modal } from 'antd';
 import { FilePlus2, Sparkles } from 'lucide-react';
 import { nanoid } from 'nanoid';
@@ -20,6 +20,32 @@ interface Props {
   close: () => void;
   create: (brk: Break, suggest: boolean) => void;
 }
+
+interface CardProps {
+  name: string;
+  /** When it is good to have. */
+  when?: string;
+  brk: Break;
+  t: Timed;
+  take: () => void;
+}
+
+/** One break to begin from: its shape, its name, how long it really takes. */
+const Card = ({ name, when, brk, t, take }: CardProps) => (
+  <li>
+    <button type="button" onClick={take}>
+      <MiniSpine parts={t.ok ? t.timeline.parts : []} />
+      <span>
+        <b>{name}</b>
+        {when && <span className="muted small">{when}</span>}
+        <span className="tabular small">
+          {t.ok && minSec(t.timeline.totals.totalMs)} of {length(brk.slotSec * 1000)} · {stepsOf(brk).length}{' '}
+          {stepsOf(brk).length === 1 ? 'step' : 'steps'}
+        </span>
+      </span>
+    </button>
+  </li>
+);
 
 /** A new break: an empty sheet, a suggestion, one of the starting points, or one of one's own. */
 export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, create }: Props) => {
@@ -78,19 +104,7 @@ export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, cr
           </button>
         </li>
         {made.map(({ start, brk, t }) => (
-          <li key={start.id}>
-            <button type="button" onClick={() => take(brk)}>
-              <MiniSpine parts={t.ok ? t.timeline.parts : []} />
-              <span>
-                <b>{start.name}</b>
-                <span className="muted small">{start.when}</span>
-                <span className="tabular small">
-                  {t.ok && minSec(t.timeline.totals.totalMs)} of {length(brk.slotSec * 1000)} ·{' '}
-                  {stepsOf(brk).length} {stepsOf(brk).length === 1 ? 'step' : 'steps'}
-                </span>
-              </span>
-            </button>
-          </li>
+          <Card key={start.id} name={start.name} when={start.when} brk={brk} t={t} take={() => take(brk)} />
         ))}
       </ul>
       {own.length > 0 && (
@@ -106,23 +120,15 @@ export const StartDialog = ({ empty, firstSide, lookup, approach, own, close, cr
             />
           </div>
           <ul className={styles.starts}>
-            {ownFound.map((brk) => {
-              const t = timed(brk, lookup, approach);
-              return (
-                <li key={brk.id}>
-                  <button type="button" onClick={() => take(copyOf(brk, nanoid()))}>
-                    <MiniSpine parts={t.ok ? t.timeline.parts : []} />
-                    <span>
-                      <b>{brk.name}</b>
-                      <span className="tabular small">
-                        {t.ok && minSec(t.timeline.totals.totalMs)} of {length(brk.slotSec * 1000)} ·{' '}
-                        {stepsOf(brk).length} {stepsOf(brk).length === 1 ? 'step' : 'steps'}
-                      </span>
-                    </span>
-                  </button>
-                </li>
-              );
-            })}
+            {ownFound.map((brk) => (
+              <Card
+                key={brk.id}
+                name={brk.name}
+                brk={brk}
+                t={timed(brk, lookup, approach)}
+                take={() => take(copyOf(brk, nanoid()))}
+              />
+            ))}
           </ul>
           {ownFound.length === 0 && <p className="muted small">None of your breaks has that in its name.</p>}
         </>

@@ -50,15 +50,13 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
   });
   const { message } = useMessages();
   const client = useQueryClient();
-  const [gap, setGap] = useState<number | null>(null);
   const [taking, setTaking] = useState<string | null>(null);
   const { result: found, busy, failure, run, cancel } = useAway<Found>();
   const set = (more: Partial<LedWishes>): void => setWishes({ ...wishes, ...more });
   const find = (): void =>
     void run(async (signal) => {
       const { request: asked, teams } = await gatherLed(groups, monday, wishes);
-      setGap(null);
-      const result = await ledAway(asked, setGap, signal);
+      const result = await ledAway(asked, () => {}, signal);
       return { result, counts: ledCounts(asked), teams, wishes };
     });
   const take = async ({ result, teams, wishes: { lengthMin } }: Found, everyone: boolean): Promise<void> => {
@@ -112,7 +110,7 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
           {busy && (
             <div className="bar">
               <span className="muted" role="status">
-                Looking for times …{gap !== null && ` at most ${(gap * 100).toFixed(1)} % from the best`}
+                Looking for times …
               </span>
               <Button size="small" onClick={cancel}>
                 Cancel

@@ -75,9 +75,7 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
         </tbody>
       </table>
       {result.gap > 0.001 && (
-        <p className="muted small">
-          A better choice may exist, by at most {(result.gap * 100).toFixed(1)} %.
-        </p>
+        <p className="muted small">The search was stopped; a better choice may exist.</p>
       )}
     </>
   );

@@ -1,7 +1,5 @@
 import { heldBreaks, kindOf, plannedBreaks } from '@kotabi/core/schedule';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
-import { Printer } from 'lucide-react';
 import { useBreaks, useWeek } from '../../api/queries';
 import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
@@ -10,6 +8,7 @@ import { usePlace } from '../../week/usePlace';
 import { clock } from '../../words/time';
 import { frequencyText } from '../../words/week';
 import { BreaksOnPaper } from './BreaksOnPaper';
+import { Paper } from './Paper';
 import styles from './print.module.css';
 
 /** A week on one page of paper: when, how long, which break. */
@@ -36,20 +35,16 @@ export const PrintScreen = () => {
   const nameOf = (id: string | null): string =>
     breaks.data.find((b) => b.value.id === id)?.value.name ?? 'stretch break';
   return (
-    <main className={styles.sheet}>
-      <header>
-        <div>
-          <h1>Stretch breaks</h1>
-          <p>
-            {person ? `${person.name}, ${group.name}` : group.name} · week of{' '}
-            {dayjs(monday).format('D MMMM YYYY')} · {frequencyText(value.rule.frequency)} ·{' '}
-            {plannedBreaks(value).length} breaks
-          </p>
-        </div>
-        <Button className={styles.noPrint} icon={<Printer size={16} />} onClick={() => window.print()}>
-          Print
-        </Button>
-      </header>
+    <Paper
+      title="Stretch breaks"
+      about={
+        <>
+          {person ? `${person.name}, ${group.name}` : group.name} · week of{' '}
+          {dayjs(monday).format('D MMMM YYYY')} · {frequencyText(value.rule.frequency)} ·{' '}
+          {plannedBreaks(value).length} breaks
+        </>
+      }
+    >
       <div className={styles.days}>
         {value.days.map((day) => (
           <section key={day.date}>
@@ -72,10 +67,6 @@ export const PrintScreen = () => {
         ))}
       </div>
       <BreaksOnPaper breaks={chosen} />
-      <footer>
-        To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy.
-        With an injury, after surgery or with a known condition ask a doctor or physiotherapist first.
-      </footer>
-    </main>
+    </Paper>
   );
 };

@@ -1,13 +1,12 @@
 import { approachOf } from '@kotabi/core/model';
 import { placedSteps, timed } from '@kotabi/core/timing';
-import { Button } from 'antd';
-import { Printer } from 'lucide-react';
 import { useParams } from 'react-router';
 import { useBreak, useMoves } from '../../api/queries';
 import { Script } from '../../sheet/Script';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
+import { Paper } from './Paper';
 import styles from './print.module.css';
 
 /** A break as a script on paper: all that is said, when, and on which side. */
@@ -29,26 +28,18 @@ export const ScriptScreen = () => {
       </div>
     );
   return (
-    <main className={styles.sheet}>
-      <header>
-        <div>
-          <h1>{value.name}</h1>
-          <p>
-            {minSec(t.timeline.totals.totalMs)} of {minSec(value.slotSec * 1000)} min ·{' '}
-            {value.pace.breathsPerMinute} breaths a minute
-          </p>
-        </div>
-        <Button className={styles.noPrint} icon={<Printer size={16} />} onClick={() => window.print()}>
-          Print
-        </Button>
-      </header>
+    <Paper
+      title={value.name}
+      about={
+        <>
+          {minSec(t.timeline.totals.totalMs)} of {minSec(value.slotSec * 1000)} min ·{' '}
+          {value.pace.breathsPerMinute} breaths a minute
+        </>
+      }
+    >
       <div className={styles.script}>
         <Script steps={placedSteps(t.resolved)} timeline={t.timeline} />
       </div>
-      <footer>
-        To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy.
-        With an injury, after surgery or with a known condition ask a doctor or physiotherapist first.
-      </footer>
-    </main>
+    </Paper>
   );
 };

@@ -1,10 +1,21 @@
+import { isOffered, isSeated } from '@kotabi/core/approach';
 import { type FillRequest, type FillResult, isStopped, type UnmetWhy } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
-import { Area, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
+import {
+  type Approach,
+  Area,
+  type Group,
+  type Move,
+  type Muscle,
+  type Person,
+  roomLimits,
+  type Week,
+} from '@kotabi/core/model';
 import { kindOf, type LocalNow, nowOn, overlaps, weekdayOf } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { useMoves } from '../../../api/queries';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import type { WeekStore } from '../../../week/store';
@@ -26,11 +37,29 @@ const EMPTY = {
   'no other left': 'every break that fits is on that day already',
 } as const;
 
-/** Aims that are not met in phrases: both sides of a muscle together where the same is true of both. */
-export const unmetText = (unmet: FillResult['unmet']): string[] => {
+/** So many moves are named that would help. */
+const NAMED = 3;
+
+/** Moves that hold a muscle above all, of those that are offered: what one would add to a break. */
+export const movesThatHold = (moves: readonly Move[], muscle: Muscle, approach: Approach): string[] =>
+  moves
+    .filter((m) => m.kind === 'stretch' && m.muscles[0] === muscle && isOffered(m, approach) && isSeated(m))
+    .slice(0, NAMED)
+    .map((m) => m.name);
+
+/**
+ * Aims that are not met in phrases: both sides of a muscle together where the same is true of both, and what would help where
+ * no break holds it.
+ */
+export const unmetText = (
+  unmet: FillResult['unmet'],
+  holding: (muscle: Muscle) => string[] = () => [],
+): string[] => {
   const said = new Map<string, string[]>();
   for (const u of unmet) {
-    const what = `${u.daysReached} of ${AIM_DAYS} days: ${WHY[u.why]}`;
+    const names = u.why === 'no break holds it' ? holding(u.muscle).map((name) => `“${name}”`) : [];
+    const help = names.length > 0 ? `; add ${names.join(' or ')} to one` : '';
+    const what = `${u.daysReached} of ${AIM_DAYS} days: ${WHY[u.why]}${help}`;
     const key = `${u.muscle}|${what}`;
     said.set(key, [...(said.get(key) ?? []), u.side]);
   }
@@ -116,17 +145,16 @@ interface Props {
 /** Which break when: chooses a break for the planned times so that the week's aims are met. */
 export const FillDialog = ({ group, people, store, days, facts, now, close }: Props) => {
   const { value: week, replace } = store.getState();
+  const { shelf, approach } = useMoves();
   const stopped = useStopped(facts, group, people, week.personId === null ? 'group' : 'person');
   const [aims, setAims] = useState(week.aims);
   const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
   const [anew, setAnew] = useState(open === 0);
   const [same, setSame] = useState<string | undefined>();
-  const [gap, setGap] = useState<number | null>(null);
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
   const start = (): void => {
-    setGap(null);
     const request = requestOf({ ...week, aims }, days, facts, stopped, anew, now);
-    void run((signal) => fillAway(request, setGap, signal));
+    void run((signal) => fillAway(request, () => {}, signal));
   };
   const take = (): void => {
     if (!result) return;
@@ -175,6 +203,12 @@ export const FillDialog = ({ group, people, store, days, facts, now, close }: Pr
         side, never the same break twice on a day, no strong work on two days running, on calls only what
         suits a call, nothing that someone here must not do.
       </p>
+      {facts.size === 0 && (
+        <p role="alert">
+          There is no break yet to choose from. <Link to="/breaks">Begin with a starting point</Link>, then
+          come back.
+        </p>
+      )}
       <div className={dialog.fillForm}>
         <label htmlFor="fill-aims">For</label>
         <MultiSelect
@@ -193,16 +227,18 @@ export const FillDialog = ({ group, people, store, days, facts, now, close }: Pr
         {busy ? (
           <>
             <span className="muted" role="status">
-              Choosing …{gap !== null && ` at most ${(gap * 100).toFixed(1)} % from the best`}
+              Choosing …
             </span>
             <Button onClick={cancel}>Cancel</Button>
           </>
         ) : (
-          <Button onClick={start}>Choose breaks</Button>
+          <Button onClick={start} disabled={facts.size === 0}>
+            Choose breaks
+          </Button>
         )}
       </div>
       {failure && <p className={styles.overText}>{failure}</p>}
-      {open > 0 && !result && !busy && (
+      {open > 0 && !result && !busy && facts.size > 0 && (
         <>
           <h3>Or the same one for all {open} that are open</h3>
           <div className={dialog.fillRow}>
@@ -230,9 +266,11 @@ export const FillDialog = ({ group, people, store, days, facts, now, close }: Pr
               : `${result.unmet.length} of the aims ${result.unmet.length === 1 ? 'is' : 'are'} not met:`}
           </p>
           <ul className={dialog.unmet}>
-            {unmetText(result.unmet).map((text) => (
-              <li key={text}>{text}</li>
-            ))}
+            {unmetText(result.unmet, (muscle) => movesThatHold(shelf.library, muscle, approach)).map(
+              (text) => (
+                <li key={text}>{text}</li>
+              ),
+            )}
             {result.empty.map((e) => (
               <li key={e.plannedId}>
                 {whenOf(e.plannedId)}, one time stays open: {EMPTY[e.why]}

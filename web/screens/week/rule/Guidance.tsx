@@ -28,7 +28,10 @@ const says = (g: Item): { says: string; plan: string } => {
     case 'really done':
       return {
         says: `people stretch in about ${g.ordinary * PER_CENT} % of ordinary and ${g.extra * PER_CENT} % of extra breaks`,
-        plan: 'see “Real week”',
+        plan:
+          g.planned === 0
+            ? 'see “Real week”'
+            : `of ${g.planned}, about ${g.done} would be done; see “Real week”`,
       };
   }
 };
