@@ -58,6 +58,7 @@ export const TodayScreen = () => {
     .flatMap((g) => g.coming.map((c) => ({ c, g })))
     .sort((a, b) => told(a.g) - told(b.g) || a.c.inMin - b.c.inMin);
   const date = first?.now.date ?? dayjs(at).format('YYYY-MM-DD');
+  const waiting = groups.filter((g) => g.state === 'draft' || g.state === 'changed');
   const unplanned = groups.filter((g) => g.state === 'not planned');
   return (
     <div className="page">
@@ -96,6 +97,17 @@ export const TodayScreen = () => {
             <Row key={g.group.id} today={g} />
           ))}
         </ul>
+        {waiting.length > 0 && (
+          <p className={styles.todo}>
+            To do:{' '}
+            {waiting.map((g, i) => (
+              <span key={g.group.id}>
+                {i > 0 && ' · '}
+                <Link to={weekOf(g)}>give out the week of {g.group.name}</Link>
+              </span>
+            ))}
+          </p>
+        )}
         {unplanned.length > 0 && (
           <p className="muted small">
             Nothing planned this week: {unplanned.map((g) => g.group.name).join(', ')}.

@@ -1,5 +1,5 @@
 import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
-import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import { colliding, kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
 import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
@@ -76,6 +76,10 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
     return gives.totalSec > kindOf(week.rule, b).lengthMin * 60 ? 'too long' : 'chosen';
   };
   const tooLong = planned.filter((b) => stateOf(b) === 'too long').length;
+  const inTheWay = days.reduce(
+    (sum, d) => sum + (d.day.off === undefined ? colliding(d.day, d.input, week.rule).length : 0),
+    0,
+  );
   const choose = (next: Chosen | null): void => {
     setChosen(next);
     if (next) setTab('plan');
@@ -150,6 +154,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
                   {tooLong} {tooLong === 1 ? 'takes' : 'take'} longer than planned ·{' '}
                 </b>
               )}
+              {inTheWay > 0 && <b className={styles.overText}>{inTheWay} in a meeting or off the desk · </b>}
               {overMin === 0 ? (
                 `never over ${week.rule.limitMin} min`
               ) : (
