@@ -1,19 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { stepOf } from '../library';
 import { moveLookup } from '../library/all';
-import { Break, Group, type Limit, Person, Week } from '../model';
+import { Break, type Limit, Person, Week } from '../model';
+import { desk as group } from '../testing/desk';
 import { givenChanges, notReady, weekToGive } from '.';
 
 const lookup = moveLookup();
 const DATES = ['2026-11-23', '2026-11-24'] as const;
-const group = Group.parse({
-  id: 'g',
-  name: 'Quay',
-  timeZone: 'Europe/Lisbon',
-  days: [1, 2],
-  hours: { startMin: 540, endMin: 1050 },
-  lunch: { startMin: 750, endMin: 795 },
-});
 type Times = Record<string, number>;
 /** A week with breaks by id on each of the two days. */
 const week = (monday: Times, tuesday: Times = {}, more: object = {}): Week =>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { type BusyTime, Group, Week, WeekDay, WeekRule } from '../model';
+import { type BusyTime, Week, WeekDay, WeekRule } from '../model';
+import { desk as group } from '../testing/desk';
 import { dayInput, heldBreaks } from '.';
 import {
   addPlanned,
@@ -13,14 +14,6 @@ import {
   repeatBusy,
 } from './edit-day';
 
-const group = Group.parse({
-  id: 'g',
-  name: 'Desk',
-  timeZone: 'Europe/Lisbon',
-  days: [1, 2, 3, 4, 5],
-  hours: { startMin: 540, endMin: 1050 },
-  lunch: { startMin: 750, endMin: 795 },
-});
 const rule = WeekRule.parse({});
 const planned = (id: string, startMin: number, more = {}) => ({
   id,

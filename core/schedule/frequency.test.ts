@@ -1,16 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { DayInput, type Frequency, Group, WeekRule } from '../model';
+import { DayInput, type Frequency, WeekRule } from '../model';
+import { desk as group } from '../testing/desk';
 import { seeded } from '../testing/random';
 import { dayInput, freeGaps, lambdaForEvery, planBestDays, planDay, rampCount } from '.';
 
-const group = Group.parse({
-  id: 'g',
-  name: 'Desk',
-  timeZone: 'Europe/Lisbon',
-  days: [1, 2, 3, 4, 5],
-  hours: { startMin: 540, endMin: 1050 },
-  lunch: { startMin: 750, endMin: 795 },
-});
 const meeting = (startMin: number, endMin: number) => ({
   id: `m${startMin}`,
   label: '',

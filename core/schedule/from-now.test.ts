@@ -1,16 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { type BusyTime, Group, WeekDay, WeekRule } from '../model';
+import { type BusyTime, WeekDay, WeekRule } from '../model';
+import { desk as group } from '../testing/desk';
 import { seeded } from '../testing/random';
 import { begun, dayInput, fromNow, mendDay, nowOn, planAsFar, planDay, withPlan, withPlanFrom } from '.';
 
-const group = Group.parse({
-  id: 'g',
-  name: 'Desk',
-  timeZone: 'Europe/Lisbon',
-  days: [1, 2, 3, 4, 5],
-  hours: { startMin: 540, endMin: 1050 },
-  lunch: { startMin: 750, endMin: 795 },
-});
 const meeting = (startMin: number, endMin: number): BusyTime => ({
   id: `m${startMin}`,
   label: '',

@@ -64,7 +64,7 @@ export const Schools = ({ schools, answers, own, change }: Props) => {
       <div className={styles.newSchool}>
         <Input
           aria-label="Name of a new school"
-          placeholder="quiet hours, late shift …"
+          placeholder="late shift …"
           maxLength={60}
           value={name}
           onChange={(e) => setName(e.target.value)}

@@ -98,8 +98,8 @@ export const TodayScreen = () => {
           ))}
         </ul>
         {waiting.length > 0 && (
-          <p className={styles.todo}>
-            To do:{' '}
+          <p className={styles.waits}>
+            Waiting:{' '}
             {waiting.map((g, i) => (
               <span key={g.group.id}>
                 {i > 0 && ' · '}
