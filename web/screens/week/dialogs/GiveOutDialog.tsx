@@ -173,7 +173,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
           Make an address
         </Button>
       </div>
-      <div className="bar">
+      <div className={`bar ${dialog.wishes}`}>
         <Checkbox checked={takesTime} onChange={(e) => setTakesTime(e.target.checked)}>
           its entries show as busy
         </Checkbox>
