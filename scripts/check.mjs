@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
-import { needChromium } from './chromium.mjs';
+import { needDebian } from './debian.mjs';
 import { build, install, root, toolPath } from './setup.mjs';
 
 // Everything that must hold, in one run: formatting, types, circles, unused code, sizes, and all tests. Each part counts
@@ -12,7 +12,7 @@ import { build, install, root, toolPath } from './setup.mjs';
 const { values: wish } = parseArgs({ options: { all: { type: 'boolean', default: false } } });
 const began = Date.now();
 install();
-const chromium = needChromium();
+const { chromium, reader } = needDebian();
 build();
 
 let passed = 0;
@@ -74,7 +74,12 @@ const tests = async (name, projects, more = []) => {
       {
         cwd: root,
         stdio: 'inherit',
-        env: { ...process.env, KOTABI_CHROMIUM: chromium, ...(wish.all && { KOTABI_ALL: '1' }) },
+        env: {
+          ...process.env,
+          KOTABI_CHROMIUM: chromium,
+          ...(reader && { KOTABI_READER: reader }),
+          ...(wish.all && { KOTABI_ALL: '1' }),
+        },
       },
     );
     child.on('close', (code) => done({ status: code }));

@@ -61,6 +61,8 @@ export const Rule = z.object({
   minGapMin: z.int().min(0).max(480).default(20),
   minCount: z.int().min(0).max(100).default(0),
   maxCount: z.int().min(0).max(100).nullable().default(null),
+  /** All breaks of a day together last at most so long; null: as long as they do. */
+  maxMinutes: z.int().min(1).max(480).nullable().default(null),
   /** No break within so many minutes of the start and the end of the day. */
   edgeMin: z.int().min(0).max(240).default(0),
   kinds: z

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DayInput } from '../model';
-import { freeStart, middleOfLongestRun, obstacle } from '.';
+import { freeStart, middleOfLongestRun, obstacle, tooClose } from '.';
 
 const day = DayInput.parse({
   startMin: 540,
@@ -38,5 +38,31 @@ describe('breaks set by hand', () => {
   it('knows where one more break helps most', () => {
     // Without breaks the run grows from 09:00 to 10:30; its middle is 09:45.
     expect(middleOfLongestRun(day, [])).toBe(584);
+  });
+
+  it('says how much of the gap is missing, before or after, and nothing where it is kept', () => {
+    const rule = {
+      minGapMin: 20,
+      kinds: [
+        { id: 'short', lengthMin: 5, relief: 1 },
+        { id: 'tiny', lengthMin: 1, relief: 0.5, minGapMin: 5 },
+      ],
+    };
+    const others = [
+      { startMin: 600, kindId: 'short' },
+      { startMin: 660, kindId: 'short' },
+    ];
+    const at = (startMin: number, kindId = 'short') => tooClose(rule, others, { startMin, kindId });
+    expect(at(624)).toEqual({ to: 'before', haveMin: 19, askedMin: 20 });
+    expect(at(625)).toBeNull();
+    expect(at(635)).toBeNull();
+    expect(at(636)).toEqual({ to: 'after', haveMin: 19, askedMin: 20 });
+    expect(at(575)).toBeNull();
+    expect(at(576)).toEqual({ to: 'after', haveMin: 19, askedMin: 20 });
+    // A kind with a gap of its own needs only that to what came before; what comes after keeps its own.
+    expect(at(610, 'tiny')).toBeNull();
+    expect(at(609, 'tiny')).toEqual({ to: 'before', haveMin: 4, askedMin: 5 });
+    expect(at(645, 'tiny')).toEqual({ to: 'after', haveMin: 14, askedMin: 20 });
+    expect(tooClose(rule, [], { startMin: 600, kindId: 'short' })).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import type { BreakKind, DayInput, Interval, MinuteOfDay } from '../model';
+import type { BreakKind, DayInput, Interval, MinuteOfDay, Minutes, PlacedBreak, Rule } from '../model';
 import { overlaps, readDay } from './run';
 
 type DayFrame = Pick<DayInput, 'startMin' | 'endMin' | 'gridMin' | 'blocked' | 'offDesk' | 'listening'>;
@@ -38,6 +38,34 @@ export const freeStart = (
     if (best === null || Math.abs(start - wantedMin) < Math.abs(best - wantedMin)) best = start;
   }
   return best;
+};
+
+/** A break that is closer to a neighbour than the rule keeps apart. */
+export interface TooClose {
+  to: 'before' | 'after';
+  haveMin: Minutes;
+  askedMin: Minutes;
+}
+
+/**
+ * Whether a break set by hand keeps the gap of the rule to the breaks beside it; null when it does. The gap asked is that of
+ * the later of the two. What lies on top of another one is no question of gaps.
+ */
+export const tooClose = (
+  rule: Pick<Rule, 'kinds' | 'minGapMin'>,
+  others: readonly PlacedBreak[],
+  placed: PlacedBreak,
+): TooClose | null => {
+  const kindOf = (id: string): BreakKind =>
+    rule.kinds.find((k) => k.id === id) ?? (rule.kinds[0] as BreakKind);
+  const endOf = (b: PlacedBreak): MinuteOfDay => b.startMin + kindOf(b.kindId).lengthMin;
+  const gapOf = (b: PlacedBreak): Minutes => kindOf(b.kindId).minGapMin ?? rule.minGapMin;
+  const before = others.filter((b) => endOf(b) <= placed.startMin).map(endOf);
+  const after = others.filter((b) => b.startMin >= endOf(placed)).sort((a, b) => a.startMin - b.startMin)[0];
+  const haveMin = placed.startMin - Math.max(...before);
+  if (haveMin < gapOf(placed)) return { to: 'before', haveMin, askedMin: gapOf(placed) };
+  if (!after || after.startMin - endOf(placed) >= gapOf(after)) return null;
+  return { to: 'after', haveMin: after.startMin - endOf(placed), askedMin: gapOf(after) };
 };
 
 /** The minute halfway through the longest run of a day: where one more break helps most. */

@@ -5,6 +5,8 @@ export interface CountOf {
   kindId?: string;
   fromMin?: MinuteOfDay;
   untilMin?: MinuteOfDay;
+  /** It counts minutes of break, not breaks. */
+  minutes?: true;
 }
 
 /** A count that must stay within bounds. */
@@ -14,6 +16,8 @@ export interface Counter extends CountOf {
   until: MinuteOfDay;
   least: number;
   most: number | null;
+  /** What a break of each kind counts for; one where it is left out. */
+  weights?: ReadonlyMap<string, number>;
 }
 
 /** What a counter is about. */
@@ -21,9 +25,55 @@ export const spanOf = (counter: Counter): CountOf => ({
   ...(counter.kindId !== undefined && { kindId: counter.kindId }),
   ...(counter.fromMin !== undefined && { fromMin: counter.fromMin }),
   ...(counter.untilMin !== undefined && { untilMin: counter.untilMin }),
+  ...(counter.minutes && { minutes: counter.minutes }),
 });
 
-/** All counts a day has to keep: of the whole day, of each kind, of its windows */
+/** What a break of a kind adds to a counter that counts it. */
+export const weightOf = ({ weights }: Counter, kindId: string): number => weights?.get(kindId) ?? 1;
+
+const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b));
+
+/**
+ * The minutes that all breaks of a day may last together, counted in the largest step that all lengths have in common: with
+ * breaks of five and ten minutes that is five, and twenty minutes are four steps.
+ */
+const minutesCounter = ({ kinds, maxMinutes, startMin, endMin }: DayInput): Counter[] => {
+  if (maxMinutes === null) return [];
+  const step = kinds.reduce((sum, k) => divisor(sum, k.lengthMin), 0);
+  return [
+    {
+      minutes: true,
+      from: startMin,
+      until: endMin,
+      kinds: null,
+      least: 0,
+      most: Math.floor(maxMinutes / step),
+      weights: new Map(kinds.map((k) => [k.id, k.lengthMin / step])),
+    },
+  ];
+};
+
+/** Counts that only differ in their most are one, that of the smaller most. */
+const merged = (counters: readonly Counter[]): Counter[] => {
+  const same = (a: Counter, b: Counter): boolean =>
+    a.kinds === null && b.kinds === null && a.from === b.from && a.until === b.until;
+  const plain = (c: Counter): boolean =>
+    c.least === 0 && [...(c.weights?.values() ?? [])].every((w) => w === 1);
+  return counters.filter(
+    (c) =>
+      !plain(c) ||
+      !counters.some(
+        (other) =>
+          other !== c &&
+          plain(other) &&
+          same(other, c) &&
+          ((other.most ?? 0) < (c.most ?? 0) ||
+            (other.most === c.most && counters.indexOf(other) < counters.indexOf(c))),
+      ),
+  );
+};
+
+/** All counts a day has to keep: of the whole day, of each kind, of its windows, and of its minutes. */
 export const countersOf = (day: DayInput): Counter[] => {
   const whole = { from: day.startMin, until: day.endMin };
   const counters: Counter[] = [
@@ -44,8 +94,9 @@ export const countersOf = (day: DayInput): Counter[] => {
       least: w.least,
       most: w.most,
     })),
+    ...minutesCounter(day),
   ];
-  return counters.filter((c) => c.least > 0 || c.most !== null);
+  return merged(counters.filter((c) => c.least > 0 || c.most !== null));
 };
 
 /**
@@ -87,8 +138,9 @@ export class Tally {
       const { kinds, from, until, most, least } = place.counter;
       if (minute < from || minute >= until || (kinds && !kinds.has(kindId))) continue;
       const digit = this.digit(counts, place);
-      if (most !== null && digit >= most) return null;
-      if (digit < (most ?? least)) next += place.factor;
+      const weight = weightOf(place.counter, kindId);
+      if (most !== null && digit + weight > most) return null;
+      next += Math.min(weight, (most ?? least) - digit) * place.factor;
     }
     return next;
   }

@@ -1,5 +1,5 @@
 import type { DayInput, MinuteOfDay, Minutes, PlacedBreak } from '../model';
-import { obstacle } from './by-hand';
+import { obstacle, tooClose } from './by-hand';
 import { planDay } from './plan-day';
 import { type DayReading, readDay } from './run';
 
@@ -33,14 +33,12 @@ export const whyHere = (day: DayInput, breaks: readonly PlacedBreak[], index: nu
   const others = breaks.filter((_, i) => i !== index);
   const now = readDay(day, breaks);
   const { overMin, cost, longestRunMin } = readDay(day, others);
-  const gapMin = kind.minGapMin ?? day.minGapMin;
   const spans = others.map((b) => spanOf(day, b));
   const at = (startMin: MinuteOfDay): Neighbour => {
     const what = obstacle(day, spans, startMin, kind);
     if (what) return { code: 'in the way', what };
-    const end = startMin + kind.lengthMin;
-    if (spans.some((s) => startMin < s.endMin + gapMin && end + gapMin > s.startMin))
-      return { code: 'too close', gapMin };
+    const close = tooClose(day, others, { ...own, startMin });
+    if (close) return { code: 'too close', gapMin: close.askedMin };
     const then = readDay(day, [...others, { ...own, startMin }]);
     return { code: 'dearer', overMin: then.overMin - now.overMin, cost: then.cost - now.cost };
   };
@@ -55,6 +53,7 @@ export const whyHere = (day: DayInput, breaks: readonly PlacedBreak[], index: nu
 /** Why a day does not have one break more. */
 export type WhyNotMore =
   | { code: 'most'; most: number }
+  | { code: 'minutes'; most: Minutes }
   | { code: 'none fits' }
   /** It would save run minutes worth less than what its own minutes cost. */
   | { code: 'dearer'; overMin: Minutes; cost: number; longestRunMin: Minutes }
@@ -64,6 +63,10 @@ export type WhyNotMore =
 /** Plans the day with one break more than it has and says what that would come to, beside what it comes to now. */
 export const whyNotMore = (day: DayInput, breaks: readonly PlacedBreak[]): WhyNotMore => {
   if (day.maxCount !== null && breaks.length >= day.maxCount) return { code: 'most', most: day.maxCount };
+  const lengths = new Map(day.kinds.map((k) => [k.id, k.lengthMin]));
+  const lasts = breaks.reduce((sum, b) => sum + (lengths.get(b.kindId) ?? 0), 0);
+  if (day.maxMinutes !== null && lasts + Math.min(...lengths.values()) > day.maxMinutes)
+    return { code: 'minutes', most: day.maxMinutes };
   const more = planDay({ ...day, minCount: breaks.length + 1, maxCount: breaks.length + 1 });
   if (!more.ok) return { code: 'none fits' };
   const now = readDay(day, breaks);

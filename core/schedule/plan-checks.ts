@@ -1,6 +1,6 @@
 import type { BreakKind, DayInput } from '../model';
 import { obstacle } from './by-hand';
-import { type Counter, spanOf, type Tally } from './counters';
+import { type Counter, spanOf, type Tally, weightOf } from './counters';
 import { MOST_COUNTS } from './frontier';
 import type { PlanFailure } from './plan-result';
 
@@ -20,11 +20,14 @@ const checkLocked = (
   }
   for (const counter of counters) {
     const { kinds, from, until: end, most } = counter;
-    const count = sorted.filter(
+    const counted = sorted.filter(
       (l) => l.startMin >= from && l.startMin < end && (!kinds || kinds.has(l.kindId)),
-    ).length;
-    if (most !== null && count > most)
-      return { code: 'tooManyLocked', maxCount: most, locked: count, ...spanOf(counter) };
+    );
+    const sum = counted.reduce((n, l) => n + weightOf(counter, l.kindId), 0);
+    if (most === null || sum <= most) continue;
+    if (!counter.minutes) return { code: 'tooManyLocked', maxCount: most, locked: sum, ...spanOf(counter) };
+    const locked = counted.reduce((n, l) => n + kindOf(l.kindId).lengthMin, 0);
+    return { code: 'tooManyLocked', maxCount: day.maxMinutes ?? 0, locked, ...spanOf(counter) };
   }
   return null;
 };

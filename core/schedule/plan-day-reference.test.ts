@@ -35,6 +35,7 @@ describe('against trying every plan', () => {
       minCount,
       maxCount: r.pick([null, null, minCount + 1, minCount + 3]),
       edgeMin: r.pick([0, 0, 5]),
+      maxMinutes: r.pick([null, null, 5, 8, 11]),
       kinds,
     });
   };
@@ -100,6 +101,7 @@ describe('against trying every plan, with kinds and windows of their own', () =>
       lambda: r.int(1, 60),
       minGapMin: r.pick([0, 4, 10]),
       maxCount: r.pick([2, 3, 4]),
+      maxMinutes: r.pick([null, 6, 12, 15]),
       kinds,
       windows: r.int(0, 2) ? [window(startMin, middle), window(r.pick([middle, middle - 10]), endMin)] : [],
     });

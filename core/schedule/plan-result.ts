@@ -10,7 +10,10 @@ export interface DayPlan extends Omit<DayReading, 'run' | 'use'> {
 /** A count that cannot be met: fewer breaks fit than are asked for. */
 export type TooFew = { code: 'tooFewFit'; minCount: number; possible: number } & CountOf;
 
-/** Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day. */
+/**
+ * Why a day cannot be planned. Without a kind or a stretch of the day a count is that of the whole day; a count of
+ * minutes says minutes.
+ */
 export type PlanFailure =
   | TooFew
   | { code: 'lockedDoesNotFit'; startMin: MinuteOfDay; why: 'outside' | 'blocked' | 'off desk' | 'overlap' }

@@ -67,9 +67,11 @@ const allowing = (locked: readonly PlacedBreak[], { frequency }: WeekRule, rule:
   if (!AT_LEAST.includes(frequency.code)) return rule;
   const most = (allowed: number | null, put: number): number | null =>
     allowed === null ? null : Math.max(allowed, put);
+  const minutes = locked.reduce((sum, b) => sum + kindOf(rule, b).lengthMin, 0);
   return {
     ...rule,
     maxCount: most(rule.maxCount, locked.length),
+    maxMinutes: most(rule.maxMinutes, minutes),
     windows: rule.windows.map((w) => ({
       ...w,
       most: most(w.most, locked.filter((b) => b.startMin >= w.fromMin && b.startMin < w.untilMin).length),

@@ -1,3 +1,4 @@
+export * from './best-rule';
 export * from './compare-rules';
 export * from './day';
 export * from './from-log';

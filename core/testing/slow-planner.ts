@@ -27,6 +27,8 @@ export const judgeSlowly = (day: DayInput, breaks: PlacedBreak[]): Judged | null
     if (n < w.least || n > (w.most ?? n)) return null;
   }
   if (breaks.length < day.minCount || breaks.length > (day.maxCount ?? breaks.length)) return null;
+  const lasts = breaks.reduce((sum, b) => sum + day.kinds.find((k) => k.id === b.kindId)!.lengthMin, 0);
+  if (lasts > (day.maxMinutes ?? lasts)) return null;
   for (const b of breaks) {
     const kind = day.kinds.find((k) => k.id === b.kindId)!;
     const end = b.startMin + kind.lengthMin;

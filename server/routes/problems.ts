@@ -37,7 +37,13 @@ const clock = (minute: number): string =>
 
 /** The field that a count belongs to, and of what it is a count. */
 const countPath = (f: CountOf, whole: 'minCount' | 'maxCount'): string =>
-  f.kindId !== undefined ? `kinds.${f.kindId}.${whole}` : f.fromMin !== undefined ? 'windows' : whole;
+  f.minutes
+    ? 'maxMinutes'
+    : f.kindId !== undefined
+      ? `kinds.${f.kindId}.${whole}`
+      : f.fromMin !== undefined
+        ? 'windows'
+        : whole;
 const countWords = (f: CountOf): string =>
   f.fromMin !== undefined && f.untilMin !== undefined
     ? ` between ${clock(f.fromMin)} and ${clock(f.untilMin)}`
@@ -56,7 +62,9 @@ export const planProblem = (failure: PlanFailure): FieldProblem => {
     case 'tooManyLocked':
       return {
         path: countPath(failure, 'maxCount'),
-        message: `is less than the ${failure.locked} breaks that are locked${countWords(failure)}`,
+        message: failure.minutes
+          ? `is less than the ${failure.locked} minutes that locked breaks take`
+          : `is less than the ${failure.locked} breaks that are locked${countWords(failure)}`,
         bound: failure.locked,
         value: failure.maxCount,
       };

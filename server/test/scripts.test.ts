@@ -47,10 +47,10 @@ describe('the scripts', () => {
       process.getuid = () => 1000;`;
     const { status, said } = runAfter(
       nothingThere,
-      `const { needChromium } = await import('${root}/scripts/chromium.mjs'); needChromium();`,
+      `const { needDebian } = await import('${root}/scripts/debian.mjs'); needDebian();`,
     );
     expect(status).toBe(1);
-    expect(said).toContain('sudo apt-get update && sudo apt-get install -y chromium');
+    expect(said).toContain('sudo apt-get update && sudo apt-get install -y chromium python3-icalendar');
   });
 
   it('refuse a word they do not know', () => {

@@ -1,7 +1,8 @@
 import type { BusyTime, DayInput, Interval, Minutes, PlannedBreak, Rule } from '@kotabi/core/model';
-import { freeStart, kindOf, obstacle, readDay } from '@kotabi/core/schedule';
+import { freeStart, kindOf, obstacle, readDay, tooClose } from '@kotabi/core/schedule';
 import { type KeyboardEvent, type PointerEvent, useId, useMemo, useRef, useState } from 'react';
 import { clock } from '../words/time';
+import { tooCloseText } from '../words/week';
 import styles from './dayband.module.css';
 import { Grip, type GripState } from './Grip';
 import { BAND_HEIGHT, BELOW, bandScale, HOURS_AT, runPath } from './geometry';
@@ -18,6 +19,7 @@ interface Props {
   highestRun: Minutes;
   dayName: string;
   nameOf: (planned: PlannedBreak) => string;
+  doesOf: (planned: PlannedBreak) => string;
   stateOf: (planned: PlannedBreak) => GripState;
   chosen: string | null;
   /** The minute at which it is now; null on other days. */
@@ -61,6 +63,16 @@ export const DayBand = (p: Props) => {
       width + 4,
     );
     return next - x(b.startMin) - 8;
+  };
+  const closeOf = (b: PlannedBreak): string | null => {
+    const close = b.skipped
+      ? null
+      : tooClose(
+          rule,
+          breaks.filter((o) => o.id !== b.id && !o.skipped),
+          b,
+        );
+    return close && tooCloseText(close);
   };
   const near = (b: PlannedBreak, minute: number): number =>
     freeStart(input, othersOf(b), kindOf(rule, b), minute) ?? b.startMin;
@@ -176,6 +188,8 @@ export const DayBand = (p: Props) => {
           scale={scale}
           label={`${p.dayName}, ${p.nameOf(b)}`}
           name={p.nameOf(b)}
+          does={p.doesOf(b)}
+          close={closeOf(b)}
           room={roomAfter(b)}
           state={p.stateOf(b)}
           wrong={b.skipped ? null : obstacle(input, othersOf(b), b.startMin, kindOf(rule, b))}

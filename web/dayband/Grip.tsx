@@ -17,6 +17,10 @@ interface Props {
   label: string;
   /** The break that is chosen; what is said where none is. */
   name: string;
+  /** What it does, at a glance; empty where none is chosen. */
+  does: string;
+  /** That it is too close to its neighbour, if it is; it may stay there. */
+  close: string | null;
   /** Pixels there are for its time and name on the band. */
   room: number;
   state: GripState;
@@ -43,6 +47,7 @@ export const Grip = (p: Props) => {
     b.locked && 'set by hand',
     p.state === 'too long' && 'takes longer than planned',
     p.wrong,
+    p.close,
   ];
   return (
     <g
@@ -53,7 +58,7 @@ export const Grip = (p: Props) => {
       aria-valuemax={p.input.endMin}
       aria-valuenow={b.startMin}
       aria-valuetext={says.filter(Boolean).join(', ')}
-      className={`${styles.grip} ${STATE[p.state]} ${p.wrong ? styles.wrong : ''} ${b.skipped ? styles.skipped : ''} ${p.chosen ? styles.chosen : ''}`}
+      className={`${styles.grip} ${STATE[p.state]} ${p.wrong ? styles.wrong : p.close ? styles.close : ''} ${b.skipped ? styles.skipped : ''} ${p.chosen ? styles.chosen : ''}`}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);
         p.choose();
@@ -64,7 +69,7 @@ export const Grip = (p: Props) => {
       onFocus={p.choose}
       onKeyDown={p.keys}
     >
-      <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}`}</title>
+      <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}${p.does && `\n${p.does}`}${p.close ? `\n${p.close}` : ''}`}</title>
       <rect x={middle - 12} y={base - 14} width="24" height="32" fill="transparent" />
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
       {!b.skipped && (
@@ -80,6 +85,7 @@ export const Grip = (p: Props) => {
       {p.dragged && (
         <text x={middle} y={base - 16} textAnchor="middle" className={styles.dragTime}>
           {clock(b.startMin)}
+          {p.close && ` · ${p.close}`}
         </text>
       )}
     </g>

@@ -17,7 +17,15 @@ import { withSessions } from '../screens/gather/takeOver';
 import { movesThatHold, unmetText } from '../screens/week/dialogs/FillDialog';
 import { usualLongRun } from '../week/SimForm';
 import { skipOfGroup } from '../week/useSimInput';
-import { changeText, frequencyText, nightStart, whyNotMoreText, whyText } from './week';
+import {
+  changeText,
+  doesText,
+  frequencyText,
+  nightStart,
+  tooCloseText,
+  whyNotMoreText,
+  whyText,
+} from './week';
 
 const rule = WeekRule.parse({});
 const week = Week.parse({
@@ -223,5 +231,31 @@ describe('what changed in a calendar, in words', () => {
     expect(text(a, { ...a, startMin: 630 })).toBe('Wed: crew call moved from 10:00 to 10:30');
     expect(text(null, { ...a, label: '' })).toBe('Wed: a busy time from 10:00 to 11:00 is new');
     expect(text(a, null)).toBe('Wed: crew call at 10:00 is gone');
+  });
+});
+
+describe('a break on the band', () => {
+  const of = (sides: Record<string, [number, number]>) =>
+    new Map(Object.entries(sides).map(([area, [left, right]]) => [area as never, { left, right }]));
+  it('says what it does, longest first, and both sides', () => {
+    const heldAreas = of({ hand: [10, 10], neck: [40, 40], shoulder: [20, 20], hip: [5, 5] });
+    expect(doesText({ heldAreas, movedAreas: of({ eyes: [9, 9] }) })).toBe(
+      'holds neck, shoulder, hand and 1 more · 75 s each side',
+    );
+    expect(doesText({ heldAreas: of({ neck: [15, 30] }), movedAreas: of({}) })).toBe(
+      'holds neck · left 15 s, right 30 s',
+    );
+    expect(doesText({ heldAreas: of({}), movedAreas: of({ shoulder: [30, 30] }) })).toBe(
+      'moves shoulder · 30 s each side',
+    );
+    expect(doesText({ heldAreas: of({}), movedAreas: of({}) })).toBe('');
+  });
+  it('says that it is too close to its neighbour', () => {
+    expect(tooCloseText({ to: 'before', haveMin: 10, askedMin: 30 })).toBe(
+      'Only 10 min after the break before; the rule keeps 30.',
+    );
+    expect(tooCloseText({ to: 'after', haveMin: 0, askedMin: 20 })).toBe(
+      'Only 0 min before the next break; the rule keeps 20.',
+    );
   });
 });

@@ -1,5 +1,6 @@
+import type { Gives } from '@kotabi/core/ledger';
 import type { BusyTime, DayInput, Frequency, Interval } from '@kotabi/core/model';
-import type { BusyChange, Neighbour, WhyHere, WhyNotMore } from '@kotabi/core/schedule';
+import type { BusyChange, Neighbour, TooClose, WhyHere, WhyNotMore } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { clock } from './time';
 
@@ -45,6 +46,8 @@ export const whyNotMoreText = (why: WhyNotMore): string => {
   switch (why.code) {
     case 'most':
       return `There is not one more because the rule allows ${why.most}.`;
+    case 'minutes':
+      return `There is not one more because the rule allows ${minutes(why.most)} of breaks a day.`;
     case 'none fits':
       return 'There is not one more because none fits.';
     case 'dearer':
@@ -98,4 +101,27 @@ export const changeText = ({ date, before, now }: BusyChange): string => {
   if (now)
     return `${weekdayName(date)}: ${named(now)} from ${clock(now.startMin)} to ${clock(now.endMin)} is new`;
   return before ? `${weekdayName(date)}: ${named(before)} at ${clock(before.startMin)} is gone` : '';
+};
+
+/** That a break is closer to its neighbour than the rule keeps apart, in a sentence. */
+export const tooCloseText = ({ to, haveMin, askedMin }: TooClose): string =>
+  `Only ${minutes(haveMin)} ${to === 'before' ? 'after the break before' : 'before the next break'}; the rule keeps ${askedMin}.`;
+
+/** So many areas are named of a break; more are not taken in at a glance. */
+const MOST_AREAS = 3;
+/** Sides that differ by more than this are told apart, seconds. */
+const EVEN_SEC = 1;
+
+/** What a break does, at a glance: areas it holds, longest first, and both sides; what it moves where it holds nothing. */
+export const doesText = ({ heldAreas, movedAreas }: Pick<Gives, 'heldAreas' | 'movedAreas'>): string => {
+  const map = heldAreas.size > 0 ? heldAreas : movedAreas;
+  const areas = [...map].sort((a, b) => b[1].left + b[1].right - a[1].left - a[1].right);
+  if (areas.length === 0) return '';
+  const sum = (side: 'left' | 'right'): number => areas.reduce((n, [, by]) => n + by[side], 0);
+  const [left, right] = [Math.round(sum('left')), Math.round(sum('right'))];
+  const names = areas.slice(0, MOST_AREAS).map(([area]) => area);
+  const more = areas.length > MOST_AREAS ? ` and ${areas.length - MOST_AREAS} more` : '';
+  const sides =
+    Math.abs(left - right) <= EVEN_SEC ? `${left} s each side` : `left ${left} s, right ${right} s`;
+  return `${heldAreas.size > 0 ? 'holds' : 'moves'} ${names.join(', ')}${more} · ${sides}`;
 };

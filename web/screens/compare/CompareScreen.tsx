@@ -1,11 +1,12 @@
-import type { Answer, Group, Person, Week } from '@kotabi/core/model';
+import type { Answer, Group, Kept, Person, Week } from '@kotabi/core/model';
 import { frameOf } from '@kotabi/core/schedule';
-import { type RuleOutcome, SimSettings } from '@kotabi/core/simulate';
+import { bestRule, type RuleOutcome, SimSettings } from '@kotabi/core/simulate';
 import { Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { useAnswers, useWeek } from '../../api/queries';
+import { NumberField } from '../../fields/NumberField';
 import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -18,6 +19,7 @@ import { useAway } from '../../workers/useAway';
 import look from './compare.module.css';
 import { RulesChart } from './RulesChart';
 import { ruleChoices, ruleDays } from './rule-choices';
+import { TakeRule } from './TakeRule';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const LETTERS = 'ABCDEFGHIJKL';
@@ -49,7 +51,7 @@ export const CompareScreen = () => {
     <Comparison
       group={group}
       person={person}
-      week={week.data.value}
+      kept={week.data}
       people={people.data.length}
       answers={answers.data}
       back={back}
@@ -60,13 +62,17 @@ export const CompareScreen = () => {
 interface Props {
   group: Group;
   person: Person | null;
-  week: Week;
+  kept: Kept<Week>;
   people: number;
   answers: readonly Answer[];
   back: string;
 }
 
-const Comparison = ({ group, person, week, people, answers, back }: Props) => {
+/** What most people are ready to give, minutes a day. Common practice, no source. */
+const USUAL_MINUTES = 20;
+
+const Comparison = ({ group, person, kept, people, answers, back }: Props) => {
+  const week = kept.value;
   const log = useMemo(() => skipOfGroup(answers, group.id), [answers, group.id]);
   const choices = useMemo(() => ruleChoices(week), [week]);
   const [chosen, setChosen] = useState<string[]>(choices.slice(0, 7).map((c) => c.id));
@@ -90,6 +96,8 @@ const Comparison = ({ group, person, week, people, answers, back }: Props) => {
     setShare(0);
     if (rules.length > 0) void run((signal) => compareAway(rules, settings, longRunMin, setShare, signal));
   }, [choices, chosen, settings, longRunMin, week, group, person, run]);
+  const [mostMin, setMost] = useState(week.rule.maxMinutes ?? USUAL_MINUTES);
+  const best = bestRule(result ?? [], mostMin);
   const outcomes = (result ?? []).map((o, i) => ({ ...o, letter: LETTERS[i] ?? '·' }));
 
   return (
@@ -117,6 +125,30 @@ const Comparison = ({ group, person, week, people, answers, back }: Props) => {
           {failure && <p className={styles.overText}>{failure}</p>}
           {outcomes.length > 0 && (
             <>
+              <div className={look.best}>
+                <NumberField
+                  name="Minutes in breaks a day, at most"
+                  min={1}
+                  max={240}
+                  unit="min a day"
+                  value={mostMin}
+                  change={setMost}
+                />
+                <p>
+                  {best ? (
+                    <>
+                      For at most {mostMin} min of breaks a day, <b>{best.name}</b> keeps most long runs
+                      short: a run over {longRunMin} min on {percent(best.longRun)} of real days, for{' '}
+                      {best.minutesADay.toFixed(0)} min.
+                    </>
+                  ) : (
+                    `None of these rules takes ${mostMin} min a day or less.`
+                  )}
+                </p>
+                {best && (
+                  <TakeRule week={kept} rule={choices.find((c) => c.name === best.name)?.rule} back={back} />
+                )}
+              </div>
               <RulesChart outcomes={outcomes} limitMin={longRunMin} />
               <table className={look.outcomes}>
                 <thead>

@@ -29,6 +29,7 @@ interface Props {
   chosen: Chosen | null;
   choose: (chosen: Chosen) => void;
   nameOf: (planned: PlannedBreak) => string;
+  doesOf: (planned: PlannedBreak) => string;
   stateOf: (planned: PlannedBreak) => GripState;
   preview: (breaks: readonly PlannedBreak[] | null) => void;
 }

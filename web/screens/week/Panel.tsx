@@ -6,7 +6,7 @@ import { Tabs } from '../../fields/Tabs';
 import type { WeekStore } from '../../week/store';
 import type { BreakFacts, DayFacts } from '../../week/useFacts';
 import styles from '../../week/week.module.css';
-import { whyNotMoreText } from '../../words/week';
+import { doesText, whyNotMoreText } from '../../words/week';
 import type { Chosen, Tab } from './chosen';
 
 const BreakCard = lazy(() => import('./cards/BreakCard').then((m) => ({ default: m.BreakCard })));
@@ -76,6 +76,8 @@ const PlanTab = ({ store, days, facts, breaks, chosen, choose, planDay }: Props)
   const busy = chosen?.kind === 'busy' ? found?.day.busy.find((b) => b.id === chosen.id) : undefined;
   const close = (): void => choose(null);
   const worked = days.filter((d) => d.day.off === undefined);
+  const gives = planned?.breakId ? facts.get(planned.breakId)?.gives : undefined;
+  const does = gives ? doesText(gives) : '';
   const lengths = new Map([...facts].map(([id, f]) => [id, f.gives.totalSec * 1000]));
   return (
     <>
@@ -88,6 +90,7 @@ const PlanTab = ({ store, days, facts, breaks, chosen, choose, planDay }: Props)
           planned={planned}
           breaks={breaks}
           lengths={lengths}
+          does={does}
           close={close}
         />
       )}

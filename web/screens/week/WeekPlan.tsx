@@ -13,6 +13,7 @@ import { useBreakFacts, useDays } from '../../week/useFacts';
 import { useGiven } from '../../week/useGiven';
 import { useNow } from '../../week/useNow';
 import styles from '../../week/week.module.css';
+import { doesText } from '../../words/week';
 import { CalendarNote } from './CalendarNote';
 import type { Chosen, Tab } from './chosen';
 import { DayRow } from './DayRow';
@@ -70,6 +71,10 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
   const planned = plannedBreaks(week);
   const nameOf = (b: PlannedBreak): string =>
     breaks.find((k) => k.value.id === b.breakId)?.value.name ?? 'break not chosen yet';
+  const doesOf = ({ breakId }: PlannedBreak): string => {
+    const gives = breakId === null ? undefined : facts.get(breakId)?.gives;
+    return gives ? doesText(gives) : '';
+  };
   const stateOf = (b: PlannedBreak): GripState => {
     const gives = b.breakId === null ? undefined : facts.get(b.breakId)?.gives;
     if (!gives) return 'open';
@@ -178,6 +183,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
               chosen={chosen}
               choose={choose}
               nameOf={nameOf}
+              doesOf={doesOf}
               stateOf={stateOf}
               preview={(b) => setPreview(b && { date: d.day.date, breaks: b })}
             />

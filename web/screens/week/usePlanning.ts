@@ -31,6 +31,8 @@ export const failureText = (failure: PlanFailure): string => {
     case 'tooFewFit':
       return `the rule asks for ${failure.minCount} breaks${when(failure)}, only ${failure.possible} fit`;
     case 'tooManyLocked':
+      if (failure.minutes)
+        return `the breaks set by hand last ${failure.locked} min, the rule allows ${failure.maxCount} min a day`;
       return `${failure.locked} breaks are set by hand${when(failure)}, the rule allows ${failure.maxCount}`;
     case 'tooManyCounts':
       return 'the rule counts more things at once than can be kept apart';

@@ -6,6 +6,7 @@ import {
   obstacle,
   otherSpans,
   removePlanned,
+  tooClose,
   whyHere,
 } from '@kotabi/core/schedule';
 import { Button, Select, Switch } from 'antd';
@@ -16,7 +17,7 @@ import { leadAddress } from '../../../lead/place';
 import { editDay, type WeekStore } from '../../../week/store';
 import styles from '../../../week/week.module.css';
 import { minSec } from '../../../words/time';
-import { nightStart, whyText } from '../../../words/week';
+import { nightStart, tooCloseText, whyText } from '../../../words/week';
 import { RemoveButton } from './RemoveButton';
 
 interface Props {
@@ -27,6 +28,8 @@ interface Props {
   breaks: Kept<Break>[];
   /** How long each break really takes, ms. */
   lengths: ReadonlyMap<string, number>;
+  /** What the chosen break does, at a glance. */
+  does: string;
   close: () => void;
 }
 
@@ -38,13 +41,21 @@ const WRONG = {
 } as const;
 
 /** The chosen break of a day: when, which one, whether it is held, set by hand or free to move, and why it is there. */
-export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }: Props) => {
+export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, close }: Props) => {
   const { value: week } = useStore(store);
   const kind = kindOf(week.rule, planned);
   const change = (more: Partial<PlannedBreak>): void =>
     editDay(store, 'change a break', day.date, (d) => changePlanned(d, planned.id, more));
   const others = otherSpans(day, week.rule, planned.id);
   const wrong = planned.skipped ? null : obstacle(input, others, planned.startMin, kind);
+  const short =
+    planned.skipped || wrong
+      ? null
+      : tooClose(
+          week.rule,
+          heldBreaks(day).filter((b) => b.id !== planned.id),
+          planned,
+        );
   const chosen = breaks.find((b) => b.value.id === planned.breakId)?.value;
   const total = (planned.breakId && lengths.get(planned.breakId)) || 0;
   const tooLong = total > kind.lengthMin * 60_000;
@@ -98,6 +109,8 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, close }
         />
       </div>
       {wrong && <p className={styles.overText}>{WRONG[wrong]}</p>}
+      {short && <p className={styles.closeText}>{tooCloseText(short)}</p>}
+      {does && <p className="small">It {does}.</p>}
       {tooLong && (
         <p className={styles.overText}>
           It takes {minSec(total)} min; {kind.lengthMin} min are planned.

@@ -13,6 +13,7 @@ import { KindsDialog, reliefOf } from './KindsDialog';
 const TARGET = 'Aim for runs under';
 const LEAST = 'A day, at least';
 const MOST = 'A day, at most';
+const MINUTES = 'In breaks a day, at most';
 const GAP = 'Between breaks';
 const PRICE = 'Weight of a break minute';
 
@@ -76,6 +77,16 @@ const fieldsOf = (rule: Rule): Field[] => [
     value: (r) => r.maxCount,
     change: (_, maxCount) => ({ maxCount }),
     empty: { maxCount: null },
+  },
+  {
+    label: MINUTES,
+    unit: 'min',
+    why: 'All breaks of a day together never last longer; empty: as long as they do.',
+    min: 1,
+    max: 480,
+    value: (r) => r.maxMinutes,
+    change: (_, maxMinutes) => ({ maxMinutes }),
+    empty: { maxMinutes: null },
   },
   {
     label: GAP,
