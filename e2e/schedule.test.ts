@@ -265,6 +265,8 @@ describe('what it adds up to', () => {
     const page = await fixture.open(`/week/timetable-desk/${addDays(next, 14)}/led`);
     await page.getByRole('button', { name: 'Find the best times' }).click();
     await page.getByText('5 of 5 can come').first().waitFor({ timeout: 30_000 });
+    await page.getByLabel('Which break is led').click();
+    await page.getByTitle('Two minutes between meetings').last().click();
     await page.getByRole('button', { name: 'Put them in, and plan everyone around them' }).click();
     await page
       .getByText('The sessions are in, and everyone’s other breaks around them.')
@@ -272,6 +274,7 @@ describe('what it adds up to', () => {
     await page.getByRole('link', { name: 'Back to the week' }).click();
     const led = page.locator('[role=slider][aria-valuetext*=", led"]');
     await expect.poll(() => led.count()).toBe(2);
+    expect(await led.first().getAttribute('aria-label')).toContain('Two minutes between meetings');
     await page.getByLabel('Whose week').click();
     await page.getByText('Ilse M.', { exact: true }).last().click();
     await page.waitForURL(/person=p-1/);

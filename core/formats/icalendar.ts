@@ -73,7 +73,7 @@ export const entriesOf = (
     .sort((a, b) => (a.date === b.date ? a.startMin - b.startMin : a.date < b.date ? -1 : 1))
     .map((planned) => {
       const chosen = planned.breakId ? breakOf(planned.breakId) : undefined;
-      const led = planned.led ? 'Led: ' : '';
+      const led = planned.led ? LED : '';
       const { lengthMin } = kindOf(week.rule, planned);
       const wall = momentOf(planned.date, planned.startMin, group.timeZone);
       // Just after the clocks went forward the one before may still be going on.
@@ -92,6 +92,19 @@ export const entriesOf = (
       };
     });
 };
+
+/** Begins the words of a break that the instructor leads. */
+const LED = 'Led: ';
+
+/** True for what the instructor leads. */
+export const isLed = ({ summary }: Pick<CalendarEntry, 'summary'>): boolean => summary.startsWith(LED);
+
+/** Entries of a group as the calendar of whoever leads them shows them: only what is led, and for which group. */
+export const ledEntries = (entries: readonly PublishedEntry[], groupName: string): PublishedEntry[] =>
+  entries
+    .filter(isLed)
+    // An address of its own, so that following the group's calendar as well shows both.
+    .map((e) => ({ ...e, uid: `led.${e.uid}`, summary: `${groupName}: ${e.summary.slice(LED.length)}` }));
 
 /** When an entry starts. */
 const momentOfEntry = ({ startsAt, date, startMin, zone }: CalendarEntry): DateTime =>

@@ -104,3 +104,9 @@ export const targetsOf = (gives: Iterable<Gives>, aims: readonly Area[]): Target
     .flatMap(([, muscles]) => muscles)
     .filter((m, i, list) => list.indexOf(m) === i)
     .flatMap((muscle) => SIDES.map((side) => ({ muscle, side })));
+
+/** The aims that a week does not reach: muscle and side with fewer days than the aim has. */
+export const missedAims = ({ areas }: Ledger, targets: readonly Target[]): Target[] => {
+  const days = new Map(areas.flatMap((a) => a.muscles.map((m) => [m.key, m.daysReached] as const)));
+  return targets.filter(({ muscle, side }) => (days.get(muscle)?.[side] ?? 0) < AIM_DAYS);
+};

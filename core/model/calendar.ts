@@ -56,6 +56,13 @@ export const Feed = z.object({
 });
 export type Feed = z.infer<typeof Feed>;
 
+/** A calendar address of everything that an instructor leads. */
+export const LedFeed = Feed.pick({ token: true, alarmMin: true, createdAt: true, revokedAt: true });
+export type LedFeed = z.infer<typeof LedFeed>;
+
+/** What is asked for when such an address is made. */
+export const LedFeedRequest = z.object({ alarmMin: z.int().min(0).max(120).nullable().default(15) });
+
 /** What is asked for when a calendar address is made. */
 export const FeedRequest = z.object({
   personId: Id.nullable().default(null),

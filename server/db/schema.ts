@@ -175,6 +175,15 @@ export const feeds = sqliteTable('feeds', {
  * The state of a week that was given out last, and the one before it. A week without a row is a draft. `data` is null for what
  * was followed before giving out was a step of its own: the week itself counts then.
  */
+/** Calendar addresses of what an instructor leads, in all of their groups. */
+export const ledFeeds = sqliteTable('led_feeds', {
+  token: text('token').primaryKey(),
+  owner: owner(),
+  alarmMin: integer('alarm_min'),
+  createdAt: text('created_at').notNull(),
+  revokedAt: text('revoked_at'),
+});
+
 export const givenWeeks = sqliteTable(
   'given_weeks',
   {

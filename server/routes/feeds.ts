@@ -1,13 +1,14 @@
 import { createHash } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
-import { calendarText } from '@kotabi/core/formats';
-import { type Feed, FeedRequest } from '@kotabi/core/model';
+import { calendarText, ledEntries, type PublishedEntry } from '@kotabi/core/formats';
+import { type Feed, FeedRequest, type LedFeed, LedFeedRequest } from '@kotabi/core/model';
 import { and, eq, isNull } from 'drizzle-orm';
 import type { Express, Request, Response } from 'express';
 import { nanoid } from 'nanoid';
+import { actor } from '../access/actor';
 import { publish } from '../calendars/entries';
 import type { Context } from '../context';
-import { feeds } from '../db/schema';
+import { feeds, groups, ledFeeds } from '../db/schema';
 import { notFound, parse, Refusal, unknownReference } from '../errors';
 import { getKept } from './kept';
 import { route } from './route';
@@ -61,14 +62,36 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
       refreshMin: REFRESH_MIN,
     });
   };
+  /** Everything an instructor leads, as it was given out: all of their groups in one. */
+  const ledCalendarOf = async ({ owner, alarmMin }: typeof ledFeeds.$inferSelect): Promise<string> => {
+    const mine = await ctx.db.select({ id: groups.id }).from(groups).where(eq(groups.owner, owner));
+    const entries: PublishedEntry[] = [];
+    for (const { id } of mine) {
+      const group = await ctx.asOwnerOf(id, async () => (await ctx.groups.get(id))?.value);
+      if (group) entries.push(...ledEntries(await publish(ctx, group, null), group.name));
+    }
+    return calendarText({ name: 'Breaks you lead', entries, alarmMin, busy: true, refreshMin: REFRESH_MIN });
+  };
+  const gone = (revokedAt: string | null): void => {
+    if (revokedAt !== null)
+      throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
+  };
+  /** The calendar behind an address. */
+  const textAt = async (token: string): Promise<string> => {
+    const [feed] = await ctx.db.select().from(feeds).where(eq(feeds.token, token));
+    if (feed) {
+      gone(feed.revokedAt);
+      return ctx.asOwnerOf(feed.groupId, () => calendarOf(feed));
+    }
+    const [led] = await ctx.db.select().from(ledFeeds).where(eq(ledFeeds.token, token));
+    if (!led) throw notFound('calendar', token);
+    gone(led.revokedAt);
+    return ledCalendarOf(led);
+  };
   const inHand = new Map<string, Promise<Given>>();
   const make = async (token: string, state: string | null, day: string): Promise<Given> => {
-    const [feed] = await ctx.db.select().from(feeds).where(eq(feeds.token, token));
-    if (!feed) throw notFound('calendar', token);
-    if (feed.revokedAt !== null)
-      throw new Refusal(410, 'revoked', 'This calendar address was withdrawn. Ask for a new one.');
     // Of the state from before it was made: what is changed meanwhile makes it anew.
-    const now = made(await ctx.asOwnerOf(feed.groupId, () => calendarOf(feed)), state ?? '', day);
+    const now = made(await textAt(token), state ?? '', day);
     if (state !== null) {
       if (given.size >= MOST_GIVEN) given.clear();
       given.set(token, now);
@@ -122,6 +145,36 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
           ),
         );
       if (rowsAffected === 0) throw notFound('calendar address', String(req.params.token));
+      res.status(204).end();
+    },
+  });
+  route(app, '/api/led-feeds', 'instructor', {
+    get: async (_, res) => {
+      const mine = and(eq(ledFeeds.owner, actor()?.id ?? ''), isNull(ledFeeds.revokedAt));
+      res.json(await ctx.db.select().from(ledFeeds).where(mine));
+    },
+    post: async (req, res) => {
+      const { alarmMin } = parse(LedFeedRequest, req.body);
+      const feed: LedFeed = {
+        token: nanoid(TOKEN_LENGTH),
+        alarmMin,
+        createdAt: ctx.now().toISOString(),
+        revokedAt: null,
+      };
+      await ctx.db.insert(ledFeeds).values({ ...feed, owner: actor()?.id ?? '' });
+      res.status(201).json(feed);
+    },
+  });
+  route(app, '/api/led-feeds/:token', 'instructor', {
+    delete: async (req, res) => {
+      const token = String(req.params.token);
+      const { rowsAffected } = await ctx.db
+        .update(ledFeeds)
+        .set({ revokedAt: ctx.now().toISOString() })
+        .where(
+          and(eq(ledFeeds.token, token), isNull(ledFeeds.revokedAt), eq(ledFeeds.owner, actor()?.id ?? '')),
+        );
+      if (rowsAffected === 0) throw notFound('calendar address', token);
       res.status(204).end();
     },
   });

@@ -156,3 +156,37 @@ describe('a week', () => {
     expect(JSON.stringify(body)).not.toContain('doctor');
   });
 });
+
+describe('what an instructor leads', () => {
+  it('is one calendar of all groups, as given out, with nothing that others do by themselves', async () => {
+    await app!.put('/api/groups/g2', { ...group, id: 'g2', name: 'Claims', timeZone: 'Europe/Lisbon' });
+    const led = (id: string, groupId: string, startMin: number) => ({
+      ...week([], [startMin, startMin + 60]),
+      id,
+      groupId,
+      days: week([], [startMin, startMin + 60]).days.map((d) => ({
+        ...d,
+        breaks: d.breaks.map((b, i) => ({ ...b, led: i === 0 })),
+      })),
+    });
+    const { body: address } = await app!.send<{ token: string }>('POST', '/api/led-feeds', {});
+    await app!.put('/api/weeks/w1', led('w1', 'g1', 600));
+    await app!.put('/api/weeks/w2', led('w2', 'g2', 700));
+    expect(await follow(address as Feed)).toEqual([]);
+    await app!.give('w1');
+    await app!.give('w2');
+    expect(await follow(address as Feed)).toEqual([
+      ['11-24T10:00', 0, true, `${group.name}: ${edgeBreak.name}`],
+      ['11-24T11:40', 0, true, `Claims: ${edgeBreak.name}`],
+    ]);
+    // Given out without it, it is withdrawn there as well.
+    await app!.put('/api/weeks/w1', { ...led('w1', 'g1', 600), days: [] }, 1);
+    await app!.give('w1');
+    expect((await follow(address as Feed)).map(([at, sequence, held]) => [at, sequence, held])).toEqual([
+      ['11-24T10:00', 1, false],
+      ['11-24T11:40', 0, true],
+    ]);
+    expect((await app!.send('DELETE', `/api/led-feeds/${address.token}`)).status).toBe(204);
+    expect((await app!.fails('GET', `/calendars/${address.token}.ics`)).status).toBe(410);
+  });
+});

@@ -106,6 +106,7 @@ let server: Server;
 let visitors: Record<Role, Visitor>;
 let accounts: Record<'owner' | 'editor' | 'looker' | 'stranger' | 'keeper', Account>;
 let token: string;
+let ledToken: string;
 
 const put = async (path: string, value: { id: string }): Promise<void> => {
   const seen = await visitors.owner.send('GET', `${path}/${value.id}`);
@@ -138,6 +139,8 @@ const layOut = async (): Promise<void> => {
     }
   const fed = await owner.send('POST', '/api/groups/g1/feeds', { personId: null, alarmMin: 5 });
   token = (fed.body as unknown as { token: string }).token;
+  const led = await owner.send('POST', '/api/led-feeds', {});
+  ledToken = (led.body as unknown as { token: string }).token;
   const at = '2026-11-20T08:00:00.000Z';
   const row = { id: 'r1', groupId: 'g1', personId: 'p1', weekId: 'w1', plannedId: 'x', breakName: SECRET };
   await server.db
@@ -292,6 +295,9 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     right: { ...RIGHTS.edit, looker: 'not there' },
     path: `/api/feeds/${token}`,
   }),
+  'GET /api/led-feeds': { right: 'own', path: '/api/led-feeds' },
+  'POST /api/led-feeds': { right: 'own', path: '/api/led-feeds', body: {} },
+  'DELETE /api/led-feeds/:token': () => ({ right: RIGHTS.private, path: `/api/led-feeds/${ledToken}` }),
   'GET /calendars/:file': () => ({ right: 'anyone', path: `/calendars/${token}.ics` }),
   'GET /api/messages': { right: 'own', path: '/api/messages' },
   'POST /api/messages/:id/reply': {

@@ -39,6 +39,8 @@ export const table: readonly ScreenRow[] = [
   screen('/week/:groupId/:startDate', 'week/WeekScreen', ['/api/groups', '/api/breaks', ...MOVES]),
   screen('/week/:groupId/:startDate/compare', 'compare/CompareScreen'),
   screen('/week/:groupId/:startDate/led', 'gather/GatherScreen'),
+  screen('/weeks', 'office/OfficeScreen', ['/api/groups', '/api/breaks', ...MOVES]),
+  screen('/weeks/:startDate', 'office/OfficeScreen', ['/api/groups', '/api/breaks', ...MOVES]),
   screen('/print/week/:groupId/:startDate', 'print/PrintScreen'),
   screen('/print/break/:breakId', 'print/ScriptScreen', ['/api/breaks/:breakId', ...MOVES]),
   screen('/data', 'data/DataScreen', ['/api/me', '/api/unreadable']),

@@ -76,3 +76,14 @@ export const editDay = (
     ...week,
     days: week.days.map((d) => (d.date === date ? change(d) : d)),
   }));
+
+/** The last week before one, of the same group or person. */
+export const lastBefore = (
+  all: readonly Kept<Week>[],
+  personId: string | null,
+  startDate: string,
+): Week | null =>
+  all
+    .map((k) => k.value)
+    .filter((w) => w.personId === personId && w.startDate < startDate)
+    .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))[0] ?? null;

@@ -19,6 +19,18 @@ export interface BreakFacts {
   gives: Gives;
 }
 
+/** The days of a week with what follows from them; `breaks` stands in for those of a day that is being changed. */
+export const dayFacts = (
+  week: Week,
+  frame: Frame,
+  preview: { date: string; breaks: readonly PlannedBreak[] } | null = null,
+): DayFacts[] =>
+  week.days.map((day): DayFacts => {
+    const input = dayInput(frame, week.rule, day);
+    const held = heldBreaks(preview?.date === day.date ? { breaks: [...preview.breaks] } : day);
+    return { day, input, held, reading: readDay(input, day.off === undefined ? held : []) };
+  });
+
 /** The days of a week as they are, or as they would be while a break is dragged. */
 export const useDays = (
   week: Week,
@@ -27,15 +39,7 @@ export const useDays = (
   preview: { date: string; breaks: readonly PlannedBreak[] } | null,
 ): { frame: Frame; days: DayFacts[] } => {
   const frame = useMemo(() => frameOf(group, person), [group, person]);
-  const days = useMemo(
-    () =>
-      week.days.map((day): DayFacts => {
-        const input = dayInput(frame, week.rule, day);
-        const held = heldBreaks(preview?.date === day.date ? { breaks: [...preview.breaks] } : day);
-        return { day, input, held, reading: readDay(input, day.off === undefined ? held : []) };
-      }),
-    [week, frame, preview],
-  );
+  const days = useMemo(() => dayFacts(week, frame, preview), [week, frame, preview]);
   return { frame, days };
 };
 

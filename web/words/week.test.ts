@@ -13,6 +13,7 @@ import { compareRules, SimSettings } from '@kotabi/core/simulate';
 import { describe, expect, it } from 'vitest';
 import { clustered } from '../screens/compare/cluster';
 import { ruleChoices, ruleDays } from '../screens/compare/rule-choices';
+import { listed } from '../screens/gather/SessionList';
 import { withSessions } from '../screens/gather/takeOver';
 import { movesThatHold, unmetText } from '../screens/week/dialogs/FillDialog';
 import { usualLongRun } from '../week/SimForm';
@@ -167,6 +168,16 @@ describe('rules to compare', () => {
 });
 
 describe('led sessions in a week', () => {
+  it('name a few people, and count the rest of sixty', () => {
+    const names = Array.from({ length: 60 }, (_, i) => `P${i + 1}`);
+    expect(listed(names)).toBe('P1, P2, P3, P4, P5, P6 and 54 more');
+    expect(listed(names.slice(0, 7))).toBe('P1, P2, P3, P4, P5, P6 and P7');
+    expect([listed(['A']), listed([])]).toEqual(['A', '']);
+  });
+  it('take the break that is led in them along', () => {
+    const one = withSessions(week, [{ date: '2026-11-23', startMin: 595 }], 10, BEFORE, 'b9');
+    expect(one.days[0]!.breaks.map((b) => b.breakId)).toEqual(['b9', null]);
+  });
   it('take the place of breaks they land on and of earlier sessions', () => {
     const session = { date: '2026-11-23', startMin: 595 };
     const once = withSessions(week, [session], 10, BEFORE);

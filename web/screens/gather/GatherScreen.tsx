@@ -1,11 +1,12 @@
 import { type LedCount, type LedResult, ledCounts } from '@kotabi/core/gather';
-import type { BusyTime, Group } from '@kotabi/core/model';
-import { useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import type { BusyTime, Group, Kept, Person } from '@kotabi/core/model';
+import { useQueries, useQueryClient } from '@tanstack/react-query';
+import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
+import { useBreaks } from '../../api/queries';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { NumberField } from '../../fields/NumberField';
 import { TimeField } from '../../fields/TimeField';
@@ -64,7 +65,8 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
       for (const team of teams) {
         setTaking(team.group.name);
         const sessions = result.sessions.filter((s) => s.groupId === team.group.id);
-        const ofGroup = await takeIntoGroup(team, monday, sessions, lengthMin);
+        const taken = { sessions, lengthMin, breakId: breakId || null };
+        const ofGroup = await takeIntoGroup(team, monday, taken);
         if (!everyone) continue;
         for (const person of team.people) {
           setTaking(person.name);
@@ -73,7 +75,7 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
             `/api/groups/${team.group.id}/busy?from=${monday}&days=7&personId=${person.id}`,
           );
           const own = new Map(list.map((d) => [d.date, d.busy]));
-          await takeIntoPerson(team, person, monday, sessions, lengthMin, own, ofGroup);
+          await takeIntoPerson(team, person, monday, taken, own, ofGroup);
         }
       }
       await client.invalidateQueries({ queryKey: ['weeks'] });
@@ -88,6 +90,15 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
       setTaking(null);
     }
   };
+  const [breakId, setBreakId] = useState('');
+  const breaks = useBreaks().data ?? [];
+  const members = useQueries({
+    queries: wishes.groupIds.map((id) => ({
+      queryKey: ['people', id],
+      queryFn: () => request<Kept<Person>[]>('GET', `/api/groups/${id}/people`),
+    })),
+  });
+  const nobody = members.length > 0 && members.every((m) => m.data?.length === 0);
   const wrong = wishes.latestMin - wishes.earliestMin < wishes.lengthMin;
 
   return (
@@ -120,29 +131,44 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
           {failure && <p className={styles.overText}>{failure}</p>}
           {found && (
             <>
+              {found.teams
+                .filter((t) => t.people.length === 0)
+                .map((t) => (
+                  <p key={t.group.id}>
+                    {t.group.name} has no people yet, so no time can be better for them than another.{' '}
+                    <Link to={`/people/${t.group.id}`}>Enter its people</Link>
+                  </p>
+                ))}
               <SessionList
                 result={found.result}
                 teams={found.teams}
                 lengthMin={found.wishes.lengthMin}
                 sessions={found.wishes.sessions}
               />
-              <div className="bar">
-                <Button
-                  type="primary"
-                  loading={taking !== null}
-                  disabled={found.result.sessions.length === 0}
-                  onClick={() => void take(found, true)}
-                >
-                  Put them in, and plan everyone around them
-                </Button>
-                <Button
-                  disabled={taking !== null || found.result.sessions.length === 0}
-                  onClick={() => void take(found, false)}
-                >
-                  Only into the groups’ weeks
-                </Button>
-                {taking && <span className="muted">{taking} …</span>}
-              </div>
+              {found.result.sessions.length > 0 && (
+                <div className="bar">
+                  <Select
+                    aria-label="Which break is led"
+                    value={breakId}
+                    style={{ minWidth: 240 }}
+                    popupMatchSelectWidth={false}
+                    options={[
+                      { value: '', label: 'which break: chosen later' },
+                      ...breaks
+                        .filter((b) => b.value.slotSec <= found.wishes.lengthMin * 60)
+                        .map((b) => ({ value: b.value.id, label: b.value.name })),
+                    ]}
+                    onChange={setBreakId}
+                  />
+                  <Button type="primary" loading={taking !== null} onClick={() => void take(found, true)}>
+                    Put them in, and plan everyone around them
+                  </Button>
+                  <Button disabled={taking !== null} onClick={() => void take(found, false)}>
+                    Only into the groups’ weeks
+                  </Button>
+                  {taking && <span className="muted">{taking} …</span>}
+                </div>
+              )}
               {found.teams.map((t) => (
                 <Availability
                   key={t.group.id}
@@ -203,9 +229,15 @@ const Led = ({ groups, group, monday }: { groups: Group[]; group: Group; monday:
                 Between these times there is no room for {wishes.lengthMin} min.
               </p>
             )}
+            {nobody && (
+              <p role="alert">
+                Nobody is kept for {wishes.groupIds.length === 1 ? 'this group' : 'these groups'} yet. Times
+                are found for people: <Link to={`/people/${wishes.groupIds[0]}`}>enter them first</Link>.
+              </p>
+            )}
             <Button
               type={found ? 'default' : 'primary'}
-              disabled={busy || wrong || wishes.groupIds.length === 0}
+              disabled={busy || wrong || nobody || wishes.groupIds.length === 0}
               onClick={find}
             >
               Find the best times

@@ -6,8 +6,15 @@ import { spanText } from '../../words/week';
 import look from './gather.module.css';
 import type { LedTeam } from './useGatherData';
 
-const listed = (names: readonly string[]): string =>
-  names.length <= 1 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+/** So many names are read in one go; the rest are counted, and named where one points at them. */
+const MOST_NAMES = 6;
+
+/** Names in a sentence; of many the first ones and how many more. */
+export const listed = (names: readonly string[]): string => {
+  if (names.length > MOST_NAMES + 1)
+    return `${names.slice(0, MOST_NAMES).join(', ')} and ${names.length - MOST_NAMES} more`;
+  return names.length <= 1 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+};
 
 interface Props {
   result: LedResult;
@@ -20,8 +27,7 @@ interface Props {
 /** The sessions that were found, who can come to each and who cannot, and how often everyone comes in all. */
 export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
   const people = new Map(teams.flatMap((t) => t.people.map((p): [string, Person] => [p.id, p])));
-  const names = (ids: readonly string[]): string =>
-    listed(ids.map((id) => people.get(id)?.name ?? 'someone'));
+  const names = (ids: readonly string[]): string[] => ids.map((id) => people.get(id)?.name ?? 'someone');
   const ordered = [...result.sessions].sort((a, b) =>
     a.date === b.date ? a.startMin - b.startMin : a.date < b.date ? -1 : 1,
   );
@@ -44,8 +50,8 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
                 {s.can.length} of {s.can.length + s.cannot.length} can come
               </b>
             </span>
-            <span className={s.cannot.length > 0 ? look.cannot : 'muted'}>
-              {s.cannot.length > 0 ? `${names(s.cannot)} cannot` : 'nobody is left out'}
+            <span className={s.cannot.length > 0 ? look.cannot : 'muted'} title={names(s.cannot).join(', ')}>
+              {s.cannot.length > 0 ? `${listed(names(s.cannot))} cannot` : 'nobody is left out'}
             </span>
           </li>
         ))}
@@ -56,27 +62,32 @@ export const SessionList = ({ result, teams, lengthMin, sessions }: Props) => {
           {sessions === 1 ? '' : 's'} found no time.
         </p>
       ))}
-      <table className={look.attendance}>
-        <tbody>
-          {teams.map((t) => (
-            <tr key={t.group.id}>
-              <th scope="row">{t.group.name}</th>
-              {t.people.map((p) => {
-                const n = result.times.get(p.id) ?? 0;
-                return (
-                  <td key={p.id} className={n === 0 ? styles.overText : ''}>
-                    {p.name}
-                    <span className="tabular">{n === 0 ? 'never' : `${n}×`}</span>
-                  </td>
-                );
-              })}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      {teams
+        .filter((t) => t.people.length > 0)
+        .map((t) => (
+          <Attendance key={t.group.id} team={t} times={result.times} />
+        ))}
       {result.gap > 0.001 && (
         <p className="muted small">The search was stopped; a better choice may exist.</p>
       )}
     </>
+  );
+};
+
+/** How often everyone of a team comes: those who never can first, by name; the rest in as many columns as there is room. */
+const Attendance = ({ team, times }: { team: LedTeam; times: LedResult['times'] }) => {
+  const of = (p: Person): number => times.get(p.id) ?? 0;
+  const ordered = [...team.people].sort((a, b) => of(a) - of(b));
+  return (
+    <section aria-label={`How often ${team.group.name} comes`}>
+      <h3>{team.group.name}</h3>
+      <ul className={look.attendance}>
+        {ordered.map((p) => (
+          <li key={p.id} className={of(p) === 0 ? styles.overText : ''}>
+            {p.name} <span className="tabular">{of(p) === 0 ? 'never' : `${of(p)}×`}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 };

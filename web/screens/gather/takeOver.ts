@@ -1,20 +1,11 @@
 import type { LedSession } from '@kotabi/core/gather';
 import type { BreakKind, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
-import {
-  dayInput,
-  frameOf,
-  fromNow,
-  type LocalNow,
-  nowOn,
-  overlaps,
-  withCalendars,
-  withPlanFrom,
-} from '@kotabi/core/schedule';
+import { frameOf, type LocalNow, nowOn, overlaps, withCalendars } from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { put } from '../../api/queries';
+import { planWhole } from '../../week/plan-whole';
 import { freshWeek } from '../../week/store';
 import { localNow } from '../../week/useNow';
-import { planDays } from '../../workers';
 import { type LedTeam, savedWeek } from './useGatherData';
 
 /** The kind of a led session within a rule: one that only a person places. */
@@ -32,6 +23,8 @@ export const withSessions = (
   sessions: readonly Pick<LedSession, 'date' | 'startMin'>[],
   lengthMin: number,
   now: LocalNow,
+  /** The break that is led in them; null leaves it to be chosen later. */
+  breakId: string | null = null,
 ): Week => {
   const kind = ledKind(lengthMin);
   const kinds = [...week.rule.kinds.filter((k) => k.id !== kind.id), kind];
@@ -52,7 +45,7 @@ export const withSessions = (
           id: `${day.date}.led.${nanoid(6)}`,
           startMin,
           kindId: kind.id,
-          breakId: null,
+          breakId,
           locked: true,
           led: true,
         }),
@@ -63,37 +56,26 @@ export const withSessions = (
 };
 
 /** Plans a week's other breaks around what is set. A day for which there is no plan keeps its set breaks alone. */
-const planned = async (week: Week, team: LedTeam, person: Person | null, now: LocalNow): Promise<Week> => {
-  const frame = frameOf(team.group, person);
-  const ahead = week.days.flatMap((day) => {
-    const input = day.off === undefined ? fromNow(dayInput(frame, week.rule, day), day, now) : null;
-    return input ? [{ day, input }] : [];
-  });
-  const results = await planDays(
-    ahead.map((a) => a.input),
-    new AbortController().signal,
-    () => {},
-  );
-  return {
-    ...week,
-    days: week.days.map((day) => {
-      const result = results[ahead.findIndex((a) => a.day === day)];
-      return result?.ok ? withPlanFrom(day, result.plan.breaks, now) : day;
-    }),
-  };
-};
+const planned = async (week: Week, team: LedTeam, person: Person | null, now: LocalNow): Promise<Week> =>
+  (await planWhole(week, frameOf(team.group, person), now, new AbortController().signal)).week;
+
+/** What is put in: the sessions, how long each is, and the break that is led in them. */
+export interface Taken {
+  sessions: readonly LedSession[];
+  lengthMin: number;
+  breakId: string | null;
+}
 
 /** Puts the sessions into the week of their group, with its other breaks around them. */
 export const takeIntoGroup = async (
   team: LedTeam,
   monday: string,
-  sessions: readonly LedSession[],
-  lengthMin: number,
+  { sessions, lengthMin, breakId }: Taken,
 ): Promise<Week> => {
   const kept: Kept<Week> | null = await savedWeek(team.group.id, monday);
   const start = kept?.value ?? freshWeek(team.group, null, monday);
   const now = localNow(new Date(), team.group.timeZone);
-  const value = await planned(withSessions(start, sessions, lengthMin, now), team, null, now);
+  const value = await planned(withSessions(start, sessions, lengthMin, now, breakId), team, null, now);
   await put('weeks', { baseVersion: kept?.version ?? 0, value });
   return value;
 };
@@ -103,8 +85,7 @@ export const takeIntoPerson = async (
   team: LedTeam,
   person: Person,
   monday: string,
-  sessions: readonly LedSession[],
-  lengthMin: number,
+  { sessions, lengthMin, breakId }: Taken,
   busy: Parameters<typeof withCalendars>[1],
   ofGroup: Week,
 ): Promise<void> => {
@@ -113,6 +94,6 @@ export const takeIntoPerson = async (
   const own = sessions.filter((s) => s.can.includes(person.id));
   const start = withCalendars(kept?.value ?? fresh, busy);
   const now = localNow(new Date(), team.group.timeZone);
-  const value = await planned(withSessions(start, own, lengthMin, now), team, person, now);
+  const value = await planned(withSessions(start, own, lengthMin, now, breakId), team, person, now);
   await put('weeks', { baseVersion: kept?.version ?? 0, value });
 };

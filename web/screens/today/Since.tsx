@@ -3,10 +3,8 @@ import { mondayOf } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { Link } from 'react-router';
 import { useAnswers, useSessions } from '../../api/queries';
+import { isLongAgo, lastBreak } from '../../week/last-break';
 import styles from './today.module.css';
-
-/** So many days without a break is long. Common practice, no source. */
-const LONG_DAYS = 14;
 
 /** What happened since yesterday: what was led, who answered; and who has had no break for long. */
 export const Since = ({ groups, today }: { groups: readonly Group[]; today: string }) => {
@@ -14,16 +12,7 @@ export const Since = ({ groups, today }: { groups: readonly Group[]; today: stri
   const answers = useAnswers().data ?? [];
   const yesterday = dayjs(today).subtract(1, 'day').format('YYYY-MM-DD');
   const led = sessions.filter((s) => s.value.startedAt.slice(0, 10) >= yesterday);
-  const lastOf = (groupId: string): string => {
-    const dates = [
-      ...sessions.flatMap((s) => (s.value.groupId === groupId ? s.value.startedAt : [])),
-      ...answers.flatMap((a) => (a.groupId === groupId && a.answer === 'did it' ? a.startsAt : [])),
-    ].map((d) => d.slice(0, 10));
-    return dates.sort().at(-1) ?? '';
-  };
-  const long = groups.filter(
-    (g) => lastOf(g.id) < dayjs(today).subtract(LONG_DAYS, 'day').format('YYYY-MM-DD'),
-  );
+  const long = groups.filter((g) => isLongAgo(lastBreak(g.id, sessions, answers), today));
   const answered = groups.flatMap((group) => {
     const own = answers.filter((a) => a.groupId === group.id && a.startsAt.slice(0, 10) >= yesterday);
     return own.length > 0

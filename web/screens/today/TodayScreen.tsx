@@ -91,6 +91,7 @@ export const TodayScreen = () => {
           <span className="muted small">
             filled: past · open: to come · height: unbroken minutes at the desk
           </span>
+          <Link to="/weeks">The whole week</Link>
         </div>
         <ul>
           {groups.map((g) => (

@@ -1,4 +1,3 @@
-import { givenChanges, weekToGive } from '@kotabi/core/given';
 import type { Break, GivenState, Group, Kept, PlannedBreak, Week, WeekDay } from '@kotabi/core/model';
 import {
   type DayReading,
@@ -14,6 +13,7 @@ import {
 import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
 import { fetchWeek, useBreaks, useGroups } from '../../api/queries';
+import { type WeekState, weekState } from '../../week/office-row';
 import { localNow } from '../../week/useNow';
 
 /** A break of a group that is to come. */
@@ -32,18 +32,12 @@ export interface Coming {
 export interface GroupToday {
   group: Group;
   now: LocalNow;
-  state: 'given out' | 'changed' | 'draft' | 'not planned';
+  state: WeekState;
   /** How many changes wait to be given out. */
   changes: number;
   day: { input: ReturnType<typeof dayInput>; held: PlannedBreak[]; reading: DayReading } | null;
   coming: Coming[];
 }
-
-const stateOf = (week: Week | null, given: GivenState | null, changes: number): GroupToday['state'] => {
-  if (!week || (plannedBreaks(week).length === 0 && !given)) return 'not planned';
-  if (!given) return 'draft';
-  return changes > 0 ? 'changed' : 'given out';
-};
 
 /** What a group has to come and how its day looks. */
 export const groupToday = (
@@ -54,9 +48,6 @@ export const groupToday = (
   at: Date,
 ): GroupToday => {
   const now = localNow(at, group.timeZone);
-  const changes = week
-    ? givenChanges(given?.week ?? null, weekToGive(week, given?.week ?? null, now)).length
-    : 0;
   // What others see counts; of a draft, what is planned.
   const shown = given?.week ?? week;
   const draftOf = (date: string): WeekDay | undefined => week?.days.find((d) => d.date === date);
@@ -74,7 +65,7 @@ export const groupToday = (
     const brk = b.breakId === null ? null : (breaks.get(b.breakId) ?? null);
     return [{ group, date: b.date, startMin: b.startMin, inMin, lengthMin, brk, led: b.led ?? false }];
   });
-  return { group, now, state: stateOf(week, given, changes), changes: given ? changes : 0, day, coming };
+  return { group, now, ...weekState(week, given, now), day, coming };
 };
 
 /** Today of all groups; undefined while it is not known. */

@@ -11,7 +11,7 @@ import { LazySelect } from '../../fields/LazySelect';
 import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { createWeekStore, freshWeek, weekKey, weekKind } from '../../week/store';
+import { createWeekStore, freshWeek, lastBefore, weekKey, weekKind } from '../../week/store';
 import { thisMonday, usePlace } from '../../week/usePlace';
 import { WeekPlan } from './WeekPlan';
 
@@ -102,6 +102,7 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
         ]}
         onChange={(id) => go(group.id, startDate, id)}
       />
+      {groups.length > 1 && <Link to={`/weeks/${startDate}`}>All groups</Link>}
     </>
   );
   if (
@@ -131,13 +132,6 @@ const OpenWeek = ({ group, groups, person, people, startDate }: OpenProps) => {
     />
   );
 };
-
-/** The last week before one, of the same group or person. */
-const lastBefore = (all: readonly Kept<Week>[], personId: string | null, startDate: string): Week | null =>
-  all
-    .map((k) => k.value)
-    .filter((w) => w.personId === personId && w.startDate < startDate)
-    .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))[0] ?? null;
 
 interface LoadedProps {
   group: Group;

@@ -11,6 +11,7 @@ import {
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useMessages } from '../../shell/messages';
+import { bestDaysOf } from '../../week/plan-whole';
 import type { WeekStore } from '../../week/store';
 import { clock } from '../../words/time';
 import { planDays } from '../../workers';
@@ -42,10 +43,6 @@ export const failureText = (failure: PlanFailure): string => {
       return `the break set by hand at ${clock(failure.startMin)} is ${WHY[failure.why]}; move it or let it go`;
   }
 };
-
-/** How many days get a break, for a rule that gives it to the best ones; a single day is planned as it is. */
-const bestDaysOf = ({ frequency }: WeekRule, days: number): number | undefined =>
-  frequency.code === 'best days' && days > 1 ? frequency.days : undefined;
 
 /** Why a rule of gaps planned nothing on a day; empty where it did, or where the rule is another one. */
 const noGapText = (

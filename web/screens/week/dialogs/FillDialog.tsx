@@ -1,23 +1,15 @@
 import { isOffered, isSeated } from '@kotabi/core/approach';
-import { type FillRequest, type FillResult, isStopped, type UnmetWhy } from '@kotabi/core/fill';
-import { AIM_DAYS, AIM_SEC, targetsOf } from '@kotabi/core/ledger';
-import {
-  type Approach,
-  Area,
-  type Group,
-  type Move,
-  type Muscle,
-  type Person,
-  roomLimits,
-  type Week,
-} from '@kotabi/core/model';
-import { kindOf, type LocalNow, nowOn, overlaps, weekdayOf } from '@kotabi/core/schedule';
+import type { FillResult, UnmetWhy } from '@kotabi/core/fill';
+import { AIM_DAYS, AIM_SEC } from '@kotabi/core/ledger';
+import { type Approach, Area, type Group, type Move, type Muscle, type Person } from '@kotabi/core/model';
+import type { LocalNow } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useMoves } from '../../../api/queries';
 import { MultiSelect } from '../../../fields/MultiSelect';
+import { fillRequest, stoppedBreaks, withChosen } from '../../../week/fill-request';
 import type { WeekStore } from '../../../week/store';
 import type { BreakFacts, DayFacts } from '../../../week/useFacts';
 import styles from '../../../week/week.module.css';
@@ -69,69 +61,6 @@ export const unmetText = (
   });
 };
 
-/** What filling needs to know of a week. */
-const requestOf = (
-  week: Week,
-  days: readonly DayFacts[],
-  facts: ReadonlyMap<string, BreakFacts>,
-  stopped: ReadonlySet<string>,
-  anew: boolean,
-  now: LocalNow,
-): FillRequest => {
-  const worked = days.filter((d) => d.day.off === undefined);
-  const breaks = [...facts].map(([id, { gives, brk }]) => ({
-    id,
-    gives,
-    stopped: stopped.has(id),
-    onCall: brk.onCall ?? false,
-  }));
-  const f = week.rule.frequency;
-  return {
-    places: worked.flatMap(({ day, input, held }) =>
-      held.flatMap((b) => {
-        // What has begun keeps its break, or has none.
-        const past = b.startMin < nowOn(now, day.date);
-        if (past && b.breakId === null) return [];
-        const { lengthMin, discreet } = kindOf(week.rule, b);
-        const end = b.startMin + lengthMin;
-        return {
-          date: day.date,
-          plannedId: b.id,
-          lengthMin,
-          quiet: discreet === true || overlaps(input.listening, b.startMin, end),
-          breakId: anew && !b.locked && !past ? null : b.breakId,
-        };
-      }),
-    ),
-    breaks,
-    targets: targetsOf(
-      breaks.map((b) => b.gives),
-      week.aims,
-    ),
-    rota: new Map(
-      f.code === 'rota'
-        ? worked.map((d) => [d.day.date, f.areas[(weekdayOf(d.day.date) - 1) % f.areas.length] ?? 'neck'])
-        : [],
-    ),
-  };
-};
-
-/** The breaks that someone who takes part must not do. Whether one fits its time is looked at elsewhere. */
-const useStopped = (
-  facts: ReadonlyMap<string, BreakFacts>,
-  group: Group,
-  people: readonly Person[],
-  whose: 'group' | 'person',
-): ReadonlySet<string> => {
-  const { shelf, approach } = useMoves();
-  return useMemo(() => {
-    const audience = { people, room: { limits: roomLimits(group), things: group.things } };
-    return new Set(
-      [...facts].flatMap(([id, { brk }]) => (isStopped(brk, shelf, approach, audience, whose) ? [id] : [])),
-    );
-  }, [facts, group, people, whose, shelf, approach]);
-};
-
 interface Props {
   group: Group;
   people: readonly Person[];
@@ -146,26 +75,23 @@ interface Props {
 export const FillDialog = ({ group, people, store, days, facts, now, close }: Props) => {
   const { value: week, replace } = store.getState();
   const { shelf, approach } = useMoves();
-  const stopped = useStopped(facts, group, people, week.personId === null ? 'group' : 'person');
+  const whose = week.personId === null ? 'group' : 'person';
+  const stopped = useMemo(
+    () => stoppedBreaks(facts, { group, people, whose }, shelf, approach),
+    [facts, group, people, whose, shelf, approach],
+  );
   const [aims, setAims] = useState(week.aims);
   const open = days.flatMap((d) => d.held).filter((b) => b.breakId === null).length;
   const [anew, setAnew] = useState(open === 0);
   const [same, setSame] = useState<string | undefined>();
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
   const start = (): void => {
-    const request = requestOf({ ...week, aims }, days, facts, stopped, anew, now);
+    const request = fillRequest({ ...week, aims }, days, facts, stopped, anew, now);
     void run((signal) => fillAway(request, () => {}, signal));
   };
   const take = (): void => {
     if (!result) return;
-    replace('choose breaks', (w) => ({
-      ...w,
-      aims,
-      days: w.days.map((d) => ({
-        ...d,
-        breaks: d.breaks.map((b) => ({ ...b, breakId: result.chosen.get(b.id) ?? b.breakId })),
-      })),
-    }));
+    replace('choose breaks', (w) => withChosen({ ...w, aims }, result));
     close();
   };
   const fillAll = (): void => {

@@ -1,0 +1,22 @@
+import type { OfficeRow } from '../../week/office-row';
+
+/** So many muscles are named; more are counted. */
+const NAMED = 2;
+
+/** What the aims of a week lack, in a phrase. */
+export const missedText = ({
+  missed,
+  planned,
+  open,
+}: Pick<OfficeRow, 'missed' | 'planned' | 'open'>): string => {
+  if (planned === 0) return '–';
+  if (planned === open) return 'no break chosen yet';
+  if (missed.length === 0) return 'all met';
+  const sides = new Map<string, string[]>();
+  for (const { muscle, side } of missed) sides.set(muscle, [...(sides.get(muscle) ?? []), side]);
+  const named = [...sides]
+    .slice(0, NAMED)
+    .map(([muscle, list]) => (list.length === 2 ? muscle : `${muscle} ${list[0]}`));
+  const more = sides.size > NAMED ? ` and ${sides.size - NAMED} more` : '';
+  return `short: ${named.join(', ')}${more}`;
+};
