@@ -28,9 +28,7 @@ describe('all groups', () => {
     await page.getByRole('button', { name: 'Give out 2' }).click();
     await says.getByText('Claims team: given out').waitFor();
     await expect.poll(() => row('Claims team').getByText('given out', { exact: true }).count()).toBe(1);
-    const week = await fetch(`${fixture.app.url}/api/groups/claims-team/weeks/${monday}`).then((r) =>
-      r.json(),
-    );
+    const week = await fetch(`${fixture.app.url}/api/groups/claims/weeks/${monday}`).then((r) => r.json());
     const given = await fetch(`${fixture.app.url}/api/weeks/${week.value.id}/given`).then((r) => r.json());
     expect(given.week.days.flatMap((d: { breaks: unknown[] }) => d.breaks).length).toBeGreaterThan(0);
     await page.close();

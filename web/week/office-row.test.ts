@@ -62,7 +62,7 @@ describe('a group’s week in a line', () => {
     expect([one.state, one.planned, one.open, one.longestMin]).toEqual(['draft', 2, 0, 415]);
     expect(one.overMin).toBe(2 * (415 - 120));
     expect(one.missed).toEqual([{ muscle: 'levator scapulae', side: 'right' }]);
-    expect(missedText(one)).toBe('short: levator scapulae right');
+    expect(missedText(one)).toBe('missed: levator scapulae right');
   });
   it('says so where nothing is chosen, or nothing planned', () => {
     const open = row(a, week('A', null, [['2026-11-23', 600]]));

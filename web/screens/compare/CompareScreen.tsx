@@ -127,7 +127,8 @@ const Comparison = ({ group, person, kept, people, answers, back }: Props) => {
             <>
               <div className={look.best}>
                 <NumberField
-                  name="Minutes in breaks a day, at most"
+                  name="Most minutes of breaks a day"
+                  className={look.most}
                   min={1}
                   max={240}
                   unit="min a day"
@@ -137,8 +138,8 @@ const Comparison = ({ group, person, kept, people, answers, back }: Props) => {
                 <p>
                   {best ? (
                     <>
-                      For at most {mostMin} min of breaks a day, <b>{best.name}</b> keeps most long runs
-                      short: a run over {longRunMin} min on {percent(best.longRun)} of real days, for{' '}
+                      For at most {mostMin} min of breaks a day, <b>{best.name}</b> leaves the fewest days
+                      with a run over {longRunMin} min: {percent(best.longRun)} of real days, for{' '}
                       {best.minutesADay.toFixed(0)} min.
                     </>
                   ) : (

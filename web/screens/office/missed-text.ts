@@ -18,5 +18,5 @@ export const missedText = ({
     .slice(0, NAMED)
     .map(([muscle, list]) => (list.length === 2 ? muscle : `${muscle} ${list[0]}`));
   const more = sides.size > NAMED ? ` and ${sides.size - NAMED} more` : '';
-  return `short: ${named.join(', ')}${more}`;
+  return `missed: ${named.join(', ')}${more}`;
 };

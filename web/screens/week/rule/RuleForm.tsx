@@ -13,7 +13,7 @@ import { KindsDialog, reliefOf } from './KindsDialog';
 const TARGET = 'Aim for runs under';
 const LEAST = 'A day, at least';
 const MOST = 'A day, at most';
-const MINUTES = 'In breaks a day, at most';
+const MINUTES = 'All breaks together';
 const GAP = 'Between breaks';
 const PRICE = 'Weight of a break minute';
 
