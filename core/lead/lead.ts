@@ -1,4 +1,4 @@
-import type { Milliseconds } from '../model';
+import type { LedState, Milliseconds } from '../model';
 import { isWork, type Timeline, type WorkPart } from '../timing';
 
 /** A reading of a steady clock, in milliseconds; only differences of it are used. */
@@ -9,20 +9,19 @@ export const COUNT_IN_MS = 3000;
 /** Going back within this time of a part's start goes to the part before it. Common practice, no source. */
 const BACK_GRACE_MS = 1500;
 
+/** Breaths can be led so much slower and faster than written. Common practice, no source. */
+const SLOWEST = 1.6;
+const FASTEST = 0.7;
+/** One press makes a breath so much longer or shorter. */
+const TEMPO_STEP = 0.1;
+
 /**
  * A break being led. Times are taken from clock differences, so a hidden tab loses nothing. `doneMs` and
  * `addedMs` hold, for every part of the timeline, what was really spent in it and what was added to it.
  */
-export interface Lead {
-  status: 'ready' | 'running' | 'paused' | 'finished' | 'stopped';
-  /** Part that is led; -1 while counting in. */
-  index: number;
-  /** Time into that part. */
-  elapsedMs: Milliseconds;
+export interface Lead extends Readonly<LedState> {
   /** Clock reading up to which time has been accounted for. */
   at: ClockMs;
-  doneMs: readonly Milliseconds[];
-  addedMs: readonly Milliseconds[];
 }
 
 /** A break about to be led. */
@@ -33,12 +32,33 @@ export const readyToLead = (timeline: Timeline): Lead => ({
   at: 0,
   doneMs: timeline.parts.map(() => 0),
   addedMs: timeline.parts.map(() => 0),
+  added: [],
+  tempo: 1,
+  waits: false,
+  waiting: false,
 });
+
+/**
+ * A break that was interrupted, as it was kept: it stands still where it was. One that had run on is at most where its
+ * clock had come to. Null where it belongs to another timeline, or is over.
+ */
+export const takenUp = (timeline: Timeline, kept: LedState): Lead | null => {
+  const fits = kept.doneMs.length === timeline.parts.length && kept.addedMs.length === timeline.parts.length;
+  const underWay = kept.status === 'running' || kept.status === 'paused';
+  return fits && underWay && kept.index < timeline.parts.length ? { ...kept, status: 'paused', at: 0 } : null;
+};
+
+/** How much longer a part lasts because breaths are led slower; 1 where no breath is led. */
+export const stretchOf = (timeline: Timeline, lead: Pick<Lead, 'tempo'>, index: number): number => {
+  const part = timeline.parts[index];
+  return part?.kind === 'work' && part.breath ? lead.tempo : 1;
+};
 
 /** Length of a part as it is led, what was added included; the count-in is part -1. An open hold is as long as it lasts. */
 export const ledLengthMs = (timeline: Timeline, lead: Lead, index: number): Milliseconds => {
   if (index < 0) return COUNT_IN_MS;
-  const planned = (timeline.parts[index]?.lengthMs ?? 0) + (lead.addedMs[index] ?? 0);
+  const written = (timeline.parts[index]?.lengthMs ?? 0) * stretchOf(timeline, lead, index);
+  const planned = Math.round(written) + (lead.addedMs[index] ?? 0);
   return isOpen(timeline, index) && index === lead.index ? Math.max(planned, lead.elapsedMs) : planned;
 };
 
@@ -47,6 +67,10 @@ const isOpen = (timeline: Timeline, index: number): boolean => {
   const part = timeline.parts[index];
   return part?.kind === 'work' && part.open === true;
 };
+
+/** True for the first part of a step that follows another one. */
+const beginsStep = ({ parts }: Timeline, index: number): boolean =>
+  index > 0 && index < parts.length && parts[index]?.stepId !== parts[index - 1]?.stepId;
 
 /** Accounts for the time since the last reading, through as many parts as it takes. */
 export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
@@ -68,6 +92,16 @@ export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
     passed -= spent;
     index += 1;
     elapsedMs = 0;
+    if (lead.waits && beginsStep(timeline, index))
+      return {
+        ...lead,
+        status: 'paused',
+        waiting: true,
+        index,
+        elapsedMs,
+        doneMs,
+        at: Math.max(lead.at, now),
+      };
   }
   const over = index >= timeline.parts.length;
   const at = Math.max(lead.at, now) - (over ? passed : 0);
@@ -84,13 +118,28 @@ export const pause = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
 };
 
 export const resume = (lead: Lead, now: ClockMs): Lead =>
-  lead.status === 'paused' ? { ...lead, status: 'running', at: now } : lead;
+  lead.status === 'paused' ? { ...lead, status: 'running', waiting: false, at: now } : lead;
+
+/** Lets it wait before each step, or no longer; where it waits just then it goes on. */
+export const waitForMe = (timeline: Timeline, lead: Lead, now: ClockMs, waits: boolean): Lead => {
+  const here = { ...advance(timeline, lead, now), waits };
+  return !waits && here.waiting ? resume(here, now) : here;
+};
+
+/** Leads breaths slower (1) or faster (-1) from now on; the breath that is led goes on where it is. */
+export const changeTempo = (timeline: Timeline, lead: Lead, now: ClockMs, by: 1 | -1): Lead => {
+  const here = advance(timeline, lead, now);
+  const wished = Math.round((here.tempo + by * TEMPO_STEP) * 10) / 10;
+  const tempo = Math.min(SLOWEST, Math.max(FASTEST, wished));
+  const factor = stretchOf(timeline, { tempo }, here.index) / stretchOf(timeline, here, here.index);
+  return { ...here, tempo, elapsedMs: here.elapsedMs * factor };
+};
 
 const isUnderWay = (lead: Lead): boolean => lead.status === 'running' || lead.status === 'paused';
 
 const goTo = (timeline: Timeline, lead: Lead, index: number): Lead =>
   index >= timeline.parts.length
-    ? { ...lead, status: 'finished', index: timeline.parts.length, elapsedMs: 0 }
+    ? { ...lead, status: 'finished', waiting: false, index: timeline.parts.length, elapsedMs: 0 }
     : { ...lead, index, elapsedMs: 0 };
 
 /** Leaves the rest of this part out and goes on with the next one. */
@@ -143,9 +192,23 @@ export const extendByBreath = (timeline: Timeline, lead: Lead, now: ClockMs, cyc
   const part = timeline.parts[here.index];
   if (!isUnderWay(here) || part?.kind !== 'work') return here;
   const twin = part.side ? twinOf(timeline, part) : undefined;
-  const more = moreOf(part, here.addedMs[part.index] ?? 0, part.breath?.cycleMs ?? cycleMs);
-  const addedMs = here.addedMs.map((ms, i) => (i === part.index || i === twin?.index ? ms + more : ms));
-  return { ...here, addedMs };
+  const breathMs = (part.breath?.cycleMs ?? cycleMs) * stretchOf(timeline, here, part.index);
+  const ms = Math.round(moreOf(part, here.addedMs[part.index] ?? 0, breathMs));
+  const parts = twin ? [part.index, twin.index] : [part.index];
+  const addedMs = here.addedMs.map((had, i) => (parts.includes(i) ? had + ms : had));
+  return { ...here, addedMs, added: [...here.added, { parts, ms }] };
+};
+
+/** Takes the last breath that was added back, on both sides; what was held already stays held. */
+export const takeBackBreath = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
+  const here = advance(timeline, lead, now);
+  const last = here.added.at(-1);
+  if (!isUnderWay(here) || !last) return here;
+  // What lies behind is done; only what is still to come can become shorter.
+  const ahead = last.parts.filter((i) => i >= here.index);
+  if (ahead.length === 0) return here;
+  const addedMs = here.addedMs.map((had, i) => (ahead.includes(i) ? Math.max(0, had - last.ms) : had));
+  return { ...here, addedMs, added: here.added.slice(0, -1) };
 };
 
 /** Ends the break where it stands. */

@@ -1,7 +1,7 @@
 import { type BreathState, breathAt } from '../breath';
 import type { Milliseconds, Side } from '../model';
 import { type Ahead, aheadOf, isWork, type Line, type Part, type Timeline, type WorkPart } from '../timing';
-import { type Lead, ledLengthMs } from './lead';
+import { type Lead, ledLengthMs, stretchOf } from './lead';
 
 /** What the room is shown at one moment. */
 export interface LeadView {
@@ -22,16 +22,24 @@ export interface LeadView {
   next: Ahead;
   /** The half to light. */
   side: Side | null;
+  /** What is left of the breath's own count: the last whole breath, one more after this; null elsewhere. */
+  breathsLeft: 1 | 2 | null;
   /** The words that were spoken last and still hold; null before the first ones. */
   line: Line | null;
 }
 
-const countOf = (part: Part, elapsedMs: Milliseconds, lengthMs: Milliseconds): LeadView['count'] => {
-  if (part.kind === 'rest') return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };
+const countOf = (
+  part: Part,
+  elapsedMs: Milliseconds,
+  lengthMs: Milliseconds,
+  stretch: number,
+): LeadView['count'] => {
+  const seconds = Math.max(0, Math.ceil((lengthMs - elapsedMs) / 1000));
+  if (part.kind === 'rest') return { value: seconds, unit: 'seconds' };
   if (part.kind !== 'work') return null;
   if (part.open) return { value: Math.floor(elapsedMs / 1000), unit: 'held' };
-  if (part.reps === null) return { value: Math.ceil((lengthMs - elapsedMs) / 1000), unit: 'seconds' };
-  const repMs = part.lengthMs / part.reps;
+  if (part.reps === null) return { value: seconds, unit: 'seconds' };
+  const repMs = (part.lengthMs * stretch) / part.reps;
   return { value: Math.max(1, Math.ceil((lengthMs - elapsedMs) / repMs)), unit: 'reps' };
 };
 
@@ -48,6 +56,30 @@ const alternatingLeft = (timeline: Timeline, part: WorkPart): number =>
         p.side === part.side,
     ).length;
 
+/**
+ * Whether the breath that goes on now is the last one, or the one before. Only where the work ends with a breath: nobody
+ * is told of a last breath that is cut short.
+ */
+const breathsLeft = (
+  part: Part | null,
+  elapsedMs: Milliseconds,
+  lengthMs: Milliseconds,
+  stretch: number,
+): 1 | 2 | null => {
+  if (part?.kind !== 'work' || !part.breath || part.open || part.reps !== null) return null;
+  const cycleMs = part.breath.cycleMs * stretch;
+  const over = lengthMs % cycleMs;
+  if (Math.min(over, cycleMs - over) > WHOLE_BREATH_MS) return null;
+  const left = Math.round(lengthMs / cycleMs) - Math.floor(elapsedMs / cycleMs);
+  return left <= 1 ? 1 : left === 2 ? 2 : null;
+};
+/** A hold that ends so near to the end of a breath ends with it. */
+const WHOLE_BREATH_MS = 300;
+
+/** Moment of a line from the start of its part as it is led: later by what was added, and as much slower as the breath is. */
+export const ledLineMs = (timeline: Timeline, lead: Lead, index: number, line: Line): Milliseconds =>
+  line.atMs * stretchOf(timeline, lead, index) + (line.fromEnd ? (lead.addedMs[index] ?? 0) : 0);
+
 /** A spoken number is on screen anyway, so the words before it stay. */
 const stays = (line: Line): boolean => line.role !== 'count';
 
@@ -58,8 +90,9 @@ const stays = (line: Line): boolean => line.role !== 'count';
 export const lineAt = (timeline: Timeline, lead: Lead): Line | null => {
   const here = timeline.parts[lead.index];
   if (!here) return null;
-  const addedMs = lead.addedMs[lead.index] ?? 0;
-  const begun = here.lines.filter((l) => stays(l) && l.atMs + (l.fromEnd ? addedMs : 0) <= lead.elapsedMs);
+  const begun = here.lines.filter(
+    (l) => stays(l) && ledLineMs(timeline, lead, lead.index, l) <= lead.elapsedMs,
+  );
   const last = begun.at(-1) ?? here.dropped.find((l) => here.kind !== 'work' && stays(l));
   if (last) return last;
   for (let i = lead.index - 1; i >= 0; i--) {
@@ -82,14 +115,16 @@ export const viewOf = (timeline: Timeline, lead: Lead): LeadView => {
   const remainingMs = index < timeline.parts.length ? Math.max(0, lengthMs - elapsedMs) : 0;
   const leftMs = rest + (part ? remainingMs : 0);
   const whole = timeline.parts.reduce((sum, p) => sum + ledLengthMs(timeline, lead, p.index), 0);
+  const stretch = stretchOf(timeline, lead, index);
   const single = part?.kind === 'work' && part.reps === 1 && part.side !== null;
   return {
     part,
     remainingMs,
     count: single
       ? { value: alternatingLeft(timeline, part), unit: 'reps' }
-      : part && countOf(part, elapsedMs, lengthMs),
-    breath: part?.kind === 'work' && part.breath ? breathAt(part.breath, elapsedMs) : null,
+      : part && countOf(part, elapsedMs, lengthMs, stretch),
+    breath: part?.kind === 'work' && part.breath ? breathAt(part.breath, elapsedMs / stretch) : null,
+    breathsLeft: breathsLeft(part, elapsedMs, lengthMs, stretch),
     leftMs,
     progress: whole === 0 ? 1 : 1 - leftMs / whole,
     next: aheadOf(timeline.parts, part),

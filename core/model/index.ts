@@ -10,6 +10,7 @@ export * from './given';
 export * from './group';
 export * from './joint';
 export * from './kept';
+export * from './led';
 export * from './limit';
 export * from './message';
 export * from './move';

@@ -1,5 +1,5 @@
 import { cueContext } from '../approach/cue-context';
-import { type BreathCycle, breathCycle } from '../breath';
+import { type BreathCycle, breathCycle, restOfBreath } from '../breath';
 import { cuesOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, wayName } from '../cues';
 import {
   type Approach,
@@ -272,7 +272,7 @@ export class Layout {
       ? starts.length > 1
         ? (starts.at(-1) ?? null)
         : null
-      : one.lengthMs > cycleMs
+      : one.lengthMs > cycleMs && endsWithBreath(one)
         ? one.lengthMs - cycleMs
         : null;
     if (lastAt !== null) add('last', cues.last, lastAt);
@@ -348,6 +348,10 @@ export class Layout {
     });
   }
 }
+
+/** A breath is only called the last one where the hold ends with it; a free breath follows the words. */
+const endsWithBreath = ({ breath, lengthMs }: Own<WorkPart>): boolean =>
+  breath === null || restOfBreath(breath, lengthMs) === 0;
 
 /** When each repetition begins (of an alternating move each round), from the start of the run; null for a hold. */
 const repStarts = (
