@@ -21,6 +21,7 @@ import { givenRoutes } from './routes/given';
 import { groupRoutes } from './routes/groups';
 import { holidayRoutes } from './routes/holidays';
 import { BODY_LIMIT, notTooDeep } from './routes/limits';
+import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { moveRoutes } from './routes/moves';
 import { peopleRoutes } from './routes/people';
@@ -95,6 +96,7 @@ export const createApp = ({
   feedRoutes(app, ctx);
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
+  liveRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
   archiveRoutes(app, ctx);
   unreadableRoutes(app, ctx);

@@ -27,6 +27,9 @@ export const assetRoutes = (app: Express, webDir: string): void => {
   app.use((req, res, next) => (req.path.startsWith('/assets/') ? files(req, res, next) : next()));
 };
 
+/** Addresses of the light page. */
+const LIGHT_PAGES = [/^\/lead\/[^/.]+(\/group)?$/, /^\/join\/[^/.]+$/, /^\/remote$/];
+
 /** Which page each address of a screen has, as the build wrote it down. */
 const pagesIn = (webDir: string): [path: string, page: string][] => {
   const file = join(webDir, '.vite/pages.json');
@@ -48,7 +51,8 @@ export const staticRoutes = (app: Express, webDir: string): void => {
     if (req.method !== 'GET' && req.method !== 'HEAD') return next();
     files(req, res, next);
   });
-  app.get(/^\/lead\/[^/.]+$/, page('lead.html'));
+  // Leading, the view of the group, what others follow, and the remote: one light page for all of them.
+  app.get(LIGHT_PAGES, page('lead.html'));
   // Every other address is a screen of the interface; files that are not there are not.
   app.get(/^\/[^.]*$/, page('index.html'));
 };

@@ -8,7 +8,8 @@ const leadPage: Plugin = {
   name: 'lead-page',
   configureServer(server) {
     server.middlewares.use((req, _res, next) => {
-      if (req.url && /^\/lead\/[^/.]+$/.test(req.url.split('?')[0] ?? '')) req.url = '/lead.html';
+      const path = req.url?.split('?')[0] ?? '';
+      if (/^\/(lead\/[^/.]+(\/group)?|join\/[^/.]+|remote)$/.test(path)) req.url = '/lead.html';
       next();
     });
   },

@@ -1,2 +1,4 @@
 export * from './lead';
+export * from './sounds';
+export * from './speaking';
 export * from './view';

@@ -211,8 +211,9 @@ export const takeBackBreath = (timeline: Timeline, lead: Lead, now: ClockMs): Le
   return { ...here, addedMs, added: here.added.slice(0, -1) };
 };
 
-/** Ends the break where it stands. */
+/** Ends the break where it stands. While it is counted in nothing has begun: it is as before the start again. */
 export const stop = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
   const here = advance(timeline, lead, now);
+  if (isUnderWay(here) && here.index < 0) return { ...readyToLead(timeline), waits: here.waits };
   return isUnderWay(here) ? { ...here, status: 'stopped' } : here;
 };

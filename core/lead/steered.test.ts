@@ -15,6 +15,7 @@ import {
   resume,
   skip,
   start,
+  stop,
   takeBackBreath,
   takenUp,
   viewOf,
@@ -186,4 +187,10 @@ it('never counts below zero, whatever is pressed', () => {
     ),
     { numRuns: 80, seed: 11 },
   );
+});
+
+it('stopped while it is counted in, nothing has begun', () => {
+  const counting = advance(two, start(readyToLead(two), T0), T0 + 2000);
+  expect(stop(two, counting, T0 + 2500)).toEqual(readyToLead(two));
+  expect(stop(two, at(two, 100), T0 + COUNT_IN_MS + 200).status).toBe('stopped');
 });

@@ -12,6 +12,7 @@ export * from './joint';
 export * from './kept';
 export * from './led';
 export * from './limit';
+export * from './live';
 export * from './message';
 export * from './move';
 export * from './office';

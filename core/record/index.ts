@@ -1,2 +1,5 @@
+export * from './ending';
+export * from './fingers';
+export * from './pieces';
 export * from './rating';
 export * from './record';

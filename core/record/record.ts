@@ -86,7 +86,8 @@ export const sumOf = (session: Pick<Session, 'parts'>): SessionSum => {
     doneMs: total((s) => s.whole.doneMs),
     workPlannedMs: work('plannedMs'),
     workDoneMs: work('doneMs'),
-    stepsPlanned: steps.length,
+    // Words alone are no step: nobody does anything in them.
+    stepsPlanned: steps.filter((s) => sides(s).length > 0).length,
     stepsDone: steps.filter(
       (s) => sides(s).length > 0 && sides(s).every((p) => p.doneMs >= p.plannedMs * DONE_SHARE),
     ).length,

@@ -8,7 +8,7 @@ const TITLES = {
   return: 'back to neutral',
 } as const;
 
-/** What works on the body; everything else is called by what it does in a break. */
+/** What works on the body. Of everything else there is nothing to be said here: “close” would read as a command. */
 const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage', 'release'];
 
 /** What a part is, in a few words: which side or way, which direction, which set; or what is done between. */
@@ -18,6 +18,6 @@ export const partTitle = (part: Part): string => {
   if (part.kind === 'return') return [way, TITLES.return].filter(Boolean).join(' · ');
   const set = 'sets' in part && part.sets > 1 ? `set ${part.set} of ${part.sets}` : null;
   if (part.kind === 'rest') return [way, 'rest', `${set} comes next`].filter(Boolean).join(' · ');
-  const both = WORKS.includes(part.moveKind) ? 'both sides together' : part.moveKind;
+  const both = WORKS.includes(part.moveKind) ? 'both sides together' : '';
   return [way || both, part.direction, set].filter(Boolean).join(' · ');
 };

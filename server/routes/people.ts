@@ -6,6 +6,7 @@ import type { Context } from '../context';
 import { answers, calendarEntries, calendars, feeds, messages, people, weeks } from '../db/schema';
 import { invalid, parse } from '../errors';
 import { renewBreaks } from '../given/given';
+import { forgetInRecords, tellsOf } from '../people/in-records';
 import { Names } from '../people/names';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -58,6 +59,7 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       const { value: person } = await getKept(ctx.people, String(req.params.id));
       await ctx.must(ctx.people, person.id, 'edit');
       const notes = (await names.find(person.name)).filter((text) => text.kind === 'session');
+      await forgetInRecords(ctx, person.id);
       await ctx.db.batch([
         ctx.db.delete(people).where(eq(people.id, person.id)),
         ...(await names.removal(person.name, notes)),
@@ -110,6 +112,15 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
           .select({ createdAt: feeds.createdAt, revokedAt: feeds.revokedAt })
           .from(feeds)
           .where(eq(feeds.personId, id)),
+        /** When they took part, and what happened to them. */
+        records: (await ctx.sessions.list())
+          .filter(({ value }) => tellsOf(value, id))
+          .map(({ value }) => ({
+            breakName: value.breakName,
+            startedAt: value.startedAt,
+            tookPart: value.came.people.includes(id),
+            events: value.events.filter((e) => e.personId === id),
+          })),
         toldToCalendars: (
           await ctx.db.select().from(calendarEntries).where(eq(calendarEntries.personId, id))
         ).map((e) => e.data),

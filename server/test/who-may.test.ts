@@ -1,6 +1,6 @@
 import { library } from '@kotabi/core/library/all';
 import type { Account, Person } from '@kotabi/core/model';
-import { Move, Session, Week } from '@kotabi/core/model';
+import { defaultApproach, Move, Session, Week } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answers, messages } from '../db/schema';
 import { edgeBreak, group, startServer } from './harness';
@@ -107,6 +107,20 @@ let visitors: Record<Role, Visitor>;
 let accounts: Record<'owner' | 'editor' | 'looker' | 'stranger' | 'keeper', Account>;
 let token: string;
 let ledToken: string;
+let room: { id: string; token: string };
+const followed = {
+  brk: { id: 'b', name: 'Followed', slotSec: 60, items: [] },
+  moves: [],
+  approach: defaultApproach,
+};
+/** A remote that steers the owner's room. */
+const remote = async (): Promise<string> => {
+  await visitors.owner.send('DELETE', `/api/live/${room.id}/remote`);
+  const { body } = await visitors.owner.send('POST', `/api/live/${room.id}/remote`);
+  const { code } = body as unknown as { code: string };
+  const joined = await visitors.nobody.send('POST', '/api/live-remote', { code });
+  return (joined.body as unknown as { remote: string }).remote;
+};
 
 const put = async (path: string, value: { id: string }): Promise<void> => {
   const seen = await visitors.owner.send('GET', `${path}/${value.id}`);
@@ -141,6 +155,9 @@ const layOut = async (): Promise<void> => {
   token = (fed.body as unknown as { token: string }).token;
   const led = await owner.send('POST', '/api/led-feeds', {});
   ledToken = (led.body as unknown as { token: string }).token;
+  const shared = await owner.send('POST', '/api/live', followed);
+  expect([shared.status, JSON.stringify(shared.body).slice(0, 300)]).toEqual([201, expect.any(String)]);
+  room = shared.body as unknown as { id: string; token: string };
   const at = '2026-11-20T08:00:00.000Z';
   const row = { id: 'r1', groupId: 'g1', personId: 'p1', weekId: 'w1', plannedId: 'x', breakName: SECRET };
   await server.db
@@ -310,6 +327,37 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'GET /api/sessions/:id': { right: 'look', path: '/api/sessions/s1' },
   'PUT /api/sessions/:id': changed('/api/sessions', session, { ...RIGHTS.owner, stranger: 'unknown' }),
   'DELETE /api/sessions/:id': { right: 'owner', path: '/api/sessions/s1' },
+  'POST /api/sessions/:id/pieces': {
+    right: { ...RIGHTS.owner, stranger: 'unknown' },
+    path: '/api/sessions/s1/pieces',
+    body: { ...session, from: 0, parts: [] },
+  },
+  'GET /api/clock': { right: 'anyone', path: '/api/clock' },
+  'POST /api/live': { right: 'own', path: '/api/live', body: { ...followed } },
+  'GET /api/live/:id': () => ({ right: 'private', path: `/api/live/${room.id}` }),
+  'PUT /api/live/:id': () => ({ right: 'private', path: `/api/live/${room.id}`, body: {} }),
+  'DELETE /api/live/:id': () => ({ right: 'private', path: `/api/live/${room.id}` }),
+  'POST /api/live/:id/remote': () => ({ right: 'private', path: `/api/live/${room.id}/remote` }),
+  'DELETE /api/live/:id/remote': () => ({ right: 'private', path: `/api/live/${room.id}/remote` }),
+  // What is behind such an address names nobody: whoever has it follows.
+  'GET /api/live-view/:token': () => ({ right: 'anyone', path: `/api/live-view/${room.token}` }),
+  'POST /api/live-remote': async () => {
+    const { body } = await visitors.owner.send('POST', `/api/live/${room.id}/remote`);
+    return {
+      right: 'anyone',
+      path: '/api/live-remote',
+      body: { code: (body as unknown as { code: string }).code },
+    };
+  },
+  'GET /api/live-remote/:remote': async () => ({
+    right: 'anyone',
+    path: `/api/live-remote/${await remote()}`,
+  }),
+  'POST /api/live-remote/:remote': async () => ({
+    right: 'anyone',
+    path: `/api/live-remote/${await remote()}`,
+    body: { do: 'dance' },
+  }),
   'GET /api/unreadable': { right: 'own', path: '/api/unreadable' },
   'GET /api/unreadable/:kind/:id': {
     right: { ...RIGHTS.private, owner: 'not there' },

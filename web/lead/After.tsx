@@ -1,5 +1,5 @@
 import type { Session } from '@kotabi/core/model';
-import { sumOf } from '@kotabi/core/record';
+import { endingOf, sumOf } from '@kotabi/core/record';
 import { useEffect, useRef, useState } from 'react';
 import { messageOf } from '../api/client';
 import { keepSession } from '../api/sessions-outbox';
@@ -19,6 +19,8 @@ const SAYS = {
   failed: 'The record could not be kept: ',
 } as const;
 
+const TITLES = { 'to the end': 'Well led', 'skipped through': 'At the end', stopped: 'Stopped' } as const;
+
 /** What is typed is sent after this pause; it is in this browser from the first letter on. */
 const PAUSE_MS = 500;
 
@@ -26,33 +28,29 @@ const PAUSE_MS = 500;
 export const After = ({ record, back }: { record: Session; back: string }) => {
   const [value, setValue] = useState(record);
   const [state, setState] = useState<Kept>({ at: 'sending' });
-  const version = useRef(0);
-  const queue = useRef<Promise<void>>(Promise.resolve());
   const waiting = useRef<{ timer: ReturnType<typeof setTimeout>; next: Session } | null>(null);
 
-  /** One after the other, so that each is based on the version before it. */
-  const keep = useRef((next: Session): Promise<void> => {
+  /** The parts do not change any more: only what is said of the whole is sent. */
+  const keep = useRef(async (next: Session, whole = false): Promise<void> => {
     if (waiting.current) clearTimeout(waiting.current.timer);
     waiting.current = null;
-    queue.current = queue.current.then(async () => {
-      setState({ at: 'sending' });
-      try {
-        const kept = await keepSession(next, version.current);
-        if (kept !== null) version.current = kept;
-        setState({ at: kept === null ? 'here' : 'kept' });
-      } catch (error) {
-        setState({ at: 'failed', why: messageOf(error) });
-      }
-    });
-    return queue.current;
+    setState({ at: 'sending' });
+    try {
+      setState({ at: await keepSession(next, whole ? undefined : { from: 0, until: 0 }) });
+    } catch (error) {
+      setState({ at: 'failed', why: messageOf(error) });
+    }
   });
 
   // The record itself is kept the moment leading is over, whatever is added later.
-  useEffect(() => void keep.current(record), [record]);
+  useEffect(() => void keep.current(record, true), [record]);
   // Back, a closed tab or another page take what was typed along.
   useEffect(() => {
     const flush = (): void => {
-      if (waiting.current) void keep.current(waiting.current.next);
+      if (waiting.current)
+        keepSession(waiting.current.next, { from: 0, until: 0, closing: true }).catch((error: unknown) =>
+          console.error('Not kept on leaving', error),
+        );
     };
     window.addEventListener('pagehide', flush);
     return () => {
@@ -67,10 +65,8 @@ export const After = ({ record, back }: { record: Session; back: string }) => {
     if (waiting.current) clearTimeout(waiting.current.timer);
     waiting.current = { next, timer: setTimeout(() => void keep.current(next), pauseMs) };
   };
-  const { workDoneMs, workPlannedMs, doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } =
-    sumOf(value);
-  const most = workDoneMs >= workPlannedMs / 2;
-  const title = record.ended === 'stopped' ? 'Stopped' : most ? 'Well led' : 'At the end';
+  const { doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = sumOf(value);
+  const title = TITLES[endingOf(value)];
   const go = (to: string) => () => void keep.current(value).then(() => location.assign(to));
   return (
     <main className={styles.after}>

@@ -1,42 +1,68 @@
 import { THING_WORDS } from '@kotabi/core/cues';
+import { type Lead, viewOf } from '@kotabi/core/lead';
 import { standingCautions } from '@kotabi/core/library';
 import { placedSteps, stepDose, type Timed } from '@kotabi/core/timing';
-import { ArrowLeft, Play } from 'lucide-react';
+import { ArrowLeft, MonitorSmartphone, Play } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Tension } from '../fields/Tension';
 import { minSec } from '../words/time';
 import { Button } from './Button';
+import type { Choices } from './choices';
 import controls from './controls.module.css';
+import { Fingers } from './Fingers';
 import styles from './lead.module.css';
 import type { LeadData } from './load';
-import { backWords } from './place';
+import { backWords, leadAddress } from './place';
+import type { SoundState } from './sound/useSound';
+import type { Recorder } from './useRecord';
+import { LEAD_KEYS } from './useSteering';
+import { WhoCame } from './WhoCame';
 
-// The rules of caution come after the first look at the break.
-const ReadOut = lazy(() => import('./ReadOut').then((m) => ({ default: m.ReadOut })));
+// What is heard is chosen after the first look.
+const SoundPanel = lazy(() => import('./sound/SoundPanel').then((m) => ({ default: m.SoundPanel })));
 
 interface Props {
   data: LeadData;
   timed: Extract<Timed, { ok: true }>;
-  tension: number | null;
-  setTension: (value: number | null) => void;
+  recorder: Recorder;
+  sound: SoundState;
+  choices: Choices;
   mirror: boolean;
   setMirror: (on: boolean) => void;
   start: () => void;
+  /** What was interrupted of this break, if anything was. */
+  interrupted: Lead | null;
+  goOn: () => void;
+  openShare: () => void;
 }
 
-/** Before the start: what is needed, what to say about safety, how tense the group is now. */
-export const Before = ({ data, timed, tension, setTension, mirror, setMirror, start }: Props) => {
-  const { brk, group } = data;
+/** Before the start: for whom, what is needed, what to say about safety, how tense they are, what is heard. */
+export const Before = ({
+  data,
+  timed,
+  recorder,
+  sound,
+  choices,
+  mirror,
+  setMirror,
+  start,
+  interrupted,
+  goOn,
+  openShare,
+}: Props) => {
+  const { brk, group, groups } = data;
   const { timeline, resolved } = timed;
-  useHotkeys('space', start, {
-    preventDefault: true,
-    ignoreEventWhen: (e) => (e.target as Element)?.closest?.('button,[role=switch],[role=radio]') !== null,
-  });
+  const elsewhere = (e: KeyboardEvent): boolean =>
+    (e.target as Element)?.closest?.('button,input,select,[role=switch],[role=radio]') !== null;
+  useHotkeys('space', start, { preventDefault: true, ignoreEventWhen: elsewhere });
+  useHotkeys('pagedown', start, { preventDefault: true });
   const steps = placedSteps(resolved);
   const things = [...new Set(timeline.parts.flatMap((p) => (p.kind === 'fetch' ? p.things : [])))];
   const stands = steps.some((s) => s.position === 'standing');
   const floor = steps.some((s) => s.position === 'floor');
+  const silent = steps.some((s) => s.move.asks.includes('eyes closed'));
+  const { told, tell } = recorder;
   return (
     <main className={styles.before}>
       <div className={styles.beforeHead}>
@@ -44,12 +70,23 @@ export const Before = ({ data, timed, tension, setTension, mirror, setMirror, st
           <ArrowLeft size={18} /> {backWords(data.from)}
         </Button>
       </div>
+      {interrupted && (
+        <section className={styles.interrupted} aria-label="Interrupted">
+          <p>
+            <b>You were in the middle of this break.</b> {minSec(viewOf(timeline, interrupted).leftMs)} min
+            are left; what was done is kept.
+          </p>
+          <Button main onClick={goOn}>
+            <Play size={18} /> Go on where it was
+          </Button>
+        </section>
+      )}
       <div className={styles.beforeGrid}>
         <section>
           <h1 className={styles.bigTitle}>{brk.name}</h1>
           <p className={styles.sub}>
-            {group && `${group.name} · `}
-            {minSec(timeline.totals.totalMs)} min · {steps.length} steps · {brk.firstSide} side first
+            {minSec(timeline.totals.totalMs)} min · {steps.filter((s) => !s.move.onlyWords).length} steps ·{' '}
+            {brk.firstSide} side first
           </p>
           <p className={styles.sub}>
             {floor
@@ -61,8 +98,42 @@ export const Before = ({ data, timed, tension, setTension, mirror, setMirror, st
               ? `Have at hand: ${things.map((t) => THING_WORDS[t]).join(', ')}.`
               : 'Nothing needed but a chair.'}
           </p>
+          <div className={styles.who}>
+            <label htmlFor="lead-group">Led for</label>
+            <select
+              id="lead-group"
+              className={controls.choice}
+              value={group?.id ?? ''}
+              onChange={(e) =>
+                location.replace(
+                  leadAddress({ breakId: brk.id, groupId: e.target.value || 'none', from: data.from }),
+                )
+              }
+            >
+              <option value="">no group</option>
+              {groups.map((g) => (
+                <option key={g.id} value={g.id}>
+                  {g.name}
+                </option>
+              ))}
+            </select>
+            <WhoCame people={data.people} came={told.came} set={(came) => tell({ came })} />
+          </div>
           <h2 id="tension-now">Tension in the group now</h2>
-          <Tension labelledBy="tension-now" value={tension} set={setTension} />
+          <Tension
+            labelledBy="tension-now"
+            value={told.tensionBefore}
+            set={(tensionBefore) => tell({ tensionBefore })}
+          />
+          <Fingers
+            value={told.fingers.before}
+            set={(before, middle) =>
+              tell({
+                fingers: { ...told.fingers, before },
+                ...(middle !== null && { tensionBefore: middle }),
+              })
+            }
+          />
           <label className={styles.mirror} htmlFor="mirror">
             <input
               type="checkbox"
@@ -78,24 +149,41 @@ export const Before = ({ data, timed, tension, setTension, mirror, setMirror, st
               <span className={styles.dim}>(their left is my right)</span>
             </span>
           </label>
-          <Button main className={styles.startButton} onClick={start}>
-            <Play size={20} /> Start
-          </Button>
+          <div className="bar">
+            <Button main className={styles.startButton} onClick={start}>
+              <Play size={20} /> Start
+            </Button>
+            <Button onClick={openShare}>
+              <MonitorSmartphone size={19} /> Other screens
+            </Button>
+          </div>
           <p className={styles.dim}>Space starts and pauses · ← back · → on · ↑ one more breath</p>
+          {choices.before.length > 0 && (
+            <section aria-label="Who needs something else">
+              <h2>Say to everyone</h2>
+              <ul className={styles.readOut}>
+                {choices.before.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </section>
+          )}
         </section>
-        <section className={styles.care} aria-label="Cautions">
-          <h2>Say this first</h2>
-          {standingCautions.map((c) => (
-            <div key={c.title}>
-              <h3>{c.title}</h3>
-              <p>{c.text}</p>
-            </div>
-          ))}
-        </section>
+        <div className={styles.besides}>
+          <section className={styles.care} aria-label="Cautions">
+            <h2>Say this first</h2>
+            {standingCautions.map((c) => (
+              <div key={c.title}>
+                <h3>{c.title}</h3>
+                <p>{c.text}</p>
+              </div>
+            ))}
+          </section>
+          <Suspense fallback={null}>
+            <SoundPanel sound={sound} timeline={timeline} name={brk.name} silent={silent} />
+          </Suspense>
+        </div>
       </div>
-      <Suspense>
-        <ReadOut data={data} />
-      </Suspense>
       <section aria-label="What is coming">
         <h2>What is coming</h2>
         <ol className={styles.coming}>
@@ -110,6 +198,16 @@ export const Before = ({ data, timed, tension, setTension, mirror, setMirror, st
           ))}
         </ol>
       </section>
+      <details className={styles.keys}>
+        <summary>Keys, and what a clicker does</summary>
+        <ul>
+          {LEAD_KEYS.map(([keys, what]) => (
+            <li key={keys}>
+              <kbd>{keys}</kbd> {what}
+            </li>
+          ))}
+        </ul>
+      </details>
     </main>
   );
 };

@@ -1,22 +1,48 @@
 import { breathCycle } from '@kotabi/core/breath';
-import { type Lead, stop } from '@kotabi/core/lead';
+import { takenUp } from '@kotabi/core/lead';
 import type { Session } from '@kotabi/core/model';
-import { doneParts } from '@kotabi/core/record';
-import type { Timed } from '@kotabi/core/timing';
-import { nanoid } from 'nanoid';
-import { useEffect, useRef, useState } from 'react';
-import { keepSession } from '../api/sessions-outbox';
+import { placedSteps, type Timed } from '@kotabi/core/timing';
+import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react';
 import { useTitle } from '../shell/useTitle';
-import { After } from './After';
+import { Ask } from './Ask';
 import { Before } from './Before';
-import { useLeadStore, useMoment } from './leadStore';
+import type { Choices } from './choices';
+import { type LeadStore, useLeadStore, useMoment } from './leadStore';
 import type { LeadData } from './load';
-import { Stage } from './Stage';
-import { useAwake } from './useAwake';
+import type { RoomProps } from './Room';
+import { useSound } from './sound/useSound';
+import { clearUnderWay, readUnderWay } from './under-way';
+import { type Awake, useAwake } from './useAwake';
+import { useChoices } from './useChoices';
+import { type Recorder, useRecord } from './useRecord';
+import { type Steering, useSteering } from './useSteering';
+
+// These come right after the first look at the page, so that they are there when the server is gone later.
+const loadStage = () => import('./Stage').then((m) => ({ default: m.Stage }));
+const Stage = lazy(loadStage);
+const loadLeader = () => import('./LeaderView').then((m) => ({ default: m.LeaderView }));
+const LeaderView = lazy(loadLeader);
+const loadAfter = () => import('./After').then((m) => ({ default: m.After }));
+const After = lazy(loadAfter);
+const Others = lazy(() => import('./live/Others').then((m) => ({ default: m.Others })));
 
 interface Props {
   data: LeadData;
   timed: Extract<Timed, { ok: true }>;
+}
+
+/** What both ways of leading need: one window, or two. */
+export interface StageProps {
+  data: LeadData;
+  room: Pick<RoomProps, 'timeline' | 'steps' | 'lookup' | 'counting' | 'choices'>;
+  store: LeadStore;
+  steering: Steering;
+  mirror: boolean;
+  setMirror: (on: boolean) => void;
+  recorder: Recorder;
+  choices: Choices;
+  awake: Awake;
+  openShare: () => void;
 }
 
 const goFullScreen = (): void => {
@@ -29,78 +55,132 @@ const leaveFullScreen = (): void => {
 
 /** The whole of leading: before the start, on the stage, afterwards. */
 export const Leading = ({ data, timed }: Props) => {
-  const { brk } = data;
-  const { timeline } = timed;
+  const { brk, shelf, approach } = data;
+  const { timeline, resolved } = timed;
   useTitle(`Leading ${brk.name}`);
   const store = useLeadStore(timeline, breathCycle(brk.pace).cycleMs);
   const { status } = useMoment(store, (s) => ({ status: s.lead.status }));
-  const [mirror, setMirror] = useState(false);
-  const [tension, setTension] = useState<number | null>(null);
+  const [taken] = useState(() => readUnderWay(brk.id, Date.now()));
+  const interrupted = useMemo(() => taken && takenUp(timeline, taken.led), [taken, timeline]);
+  const [mirror, setMirror] = useState(taken?.mirror ?? false);
   const [record, setRecord] = useState<Session | null>(null);
-  const begun = useRef({ id: nanoid(), at: 0, date: '' });
+  const [sharing, setSharing] = useState(false);
+  const recorder = useRecord(data, timeline, store, null, mirror);
+  const sound = useSound(timeline, store, brk.pace);
+  const steering = useSteering(store, mirror, setMirror);
+  const choices = useChoices(data);
+  const [groupThere, setGroupThere] = useState(false);
+  const room = useMemo(
+    () => ({
+      timeline,
+      steps: new Map(placedSteps(resolved).map((s) => [s.step.id, s])),
+      lookup: shelf.lookup,
+      counting: approach.counting,
+      choices: choices.steps,
+    }),
+    [timeline, resolved, shelf, approach, choices],
+  );
+  useEffect(() => {
+    Promise.all([loadStage(), loadAfter(), loadLeader()]).catch((error: unknown) =>
+      console.error('A part of this page is not there', error),
+    );
+  }, []);
   const underWay = status === 'running' || status === 'paused';
   const awake = useAwake(underWay);
   const over = status === 'finished' || status === 'stopped';
 
-  /** The record of what has been led up to now. */
-  const recordOf = (led: Lead): Session => {
-    const { id, at, date } = begun.current;
-    const ended = new Date(new Date(date).getTime() + Math.max(0, led.at - at));
-    return {
-      id,
-      breakId: brk.id,
-      breakName: brk.name,
-      groupId: data.group?.id ?? null,
-      startedAt: date,
-      endedAt: ended.toISOString(),
-      ended: led.status === 'finished' ? 'finished' : 'stopped',
-      parts: doneParts(timeline, led),
-      tensionBefore: tension,
-      tensionAfter: null,
-      note: '',
-    };
+  const begin = (): void => {
+    recorder.begin();
+    sound.unlock();
+    if (!groupThere) goFullScreen();
+    store.getState().start();
+  };
+  const goOn = (): void => {
+    if (!taken || !interrupted) return;
+    recorder.goOn(taken);
+    sound.unlock();
+    store.getState().takeUp(interrupted);
   };
 
-  if (over && !record) setRecord(recordOf(store.getState().lead));
+  if (over && !record) {
+    const made = recorder.recordOf(store.getState().lead);
+    if (made) setRecord(made);
+  }
+  // Shared screens are told that it is over when leading is left, not while the end is still shown.
   useEffect(() => {
-    if (over) leaveFullScreen();
+    if (!over) return;
+    leaveFullScreen();
+    clearUnderWay();
   }, [over]);
 
-  // Whoever closes the page or goes elsewhere in the middle keeps the record of what was done.
-  const soFar = useRef<(() => Session) | null>(null);
-  soFar.current = underWay ? () => recordOf(stop(timeline, store.getState().lead, performance.now())) : null;
-  useEffect(() => {
-    const keep = (): void => {
-      const session = soFar.current?.();
-      soFar.current = null;
-      if (session)
-        keepSession(session, 0).catch((error: unknown) => console.error('Not kept on leaving', error));
+  const shown = (): ReactNode => {
+    if (record)
+      return (
+        <Suspense fallback={null}>
+          <After record={record} back={data.from ?? `/breaks/${brk.id}`} />
+        </Suspense>
+      );
+    if (status === 'ready')
+      return (
+        <Before
+          data={data}
+          timed={timed}
+          recorder={recorder}
+          sound={sound}
+          choices={choices}
+          mirror={mirror}
+          setMirror={setMirror}
+          start={begin}
+          interrupted={interrupted}
+          goOn={goOn}
+          openShare={() => setSharing(true)}
+        />
+      );
+    const props: StageProps = {
+      data,
+      room,
+      store,
+      steering,
+      mirror,
+      setMirror,
+      recorder,
+      choices,
+      awake,
+      openShare: () => setSharing(!sharing),
     };
-    window.addEventListener('pagehide', keep);
-    return () => {
-      window.removeEventListener('pagehide', keep);
-      keep();
-    };
-  }, []);
-
-  if (record) return <After record={record} back={data.from ?? `/breaks/${brk.id}`} />;
-  if (status === 'ready')
     return (
-      <Before
-        data={data}
-        timed={timed}
-        tension={tension}
-        setTension={setTension}
-        mirror={mirror}
-        setMirror={setMirror}
-        start={() => {
-          begun.current = { ...begun.current, at: performance.now(), date: new Date().toISOString() };
-          goFullScreen();
-          store.getState().start();
-        }}
-      />
+      <Suspense fallback={null}>{groupThere ? <LeaderView {...props} /> : <Stage {...props} />}</Suspense>
     );
+  };
   return (
-    <Stage data={data} timed={timed} store={store} mirror={mirror} setMirror={setMirror} awake={awake} />
+    <>
+      {shown()}
+      <Suspense fallback={null}>
+        <Others
+          data={data}
+          choices={choices}
+          store={store}
+          mirror={mirror}
+          note={steering.note}
+          obey={(command) => {
+            if (command.do === 'start' && store.getState().lead.status === 'ready') begin();
+            else steering.obey(command);
+          }}
+          setThere={setGroupThere}
+          open={sharing && !over}
+          close={() => setSharing(false)}
+        />
+      </Suspense>
+      {steering.asking && (
+        <Ask
+          title="Stop here?"
+          text="What was done so far is recorded, part by part."
+          yes="Stop and keep the record"
+          no="Go on"
+          onYes={steering.stop}
+          onNo={steering.goOn}
+        />
+      )}
+    </>
   );
 };

@@ -2,10 +2,18 @@ import { ledLengthMs } from '@kotabi/core/lead';
 import { type Break, stepsOf } from '@kotabi/core/model';
 import type { Timeline } from '@kotabi/core/timing';
 import styles from './lead.module.css';
-import { type LeadStore, useMoment } from './leadStore';
+import { useMoment, type WatchedStore } from './leadStore';
 
 /** One segment a step, filled as far as its parts lie behind, second by second. */
-export const Progress = ({ brk, timeline, store }: { brk: Break; timeline: Timeline; store: LeadStore }) => {
+export const Progress = ({
+  brk,
+  timeline,
+  store,
+}: {
+  brk: Break;
+  timeline: Timeline;
+  store: WatchedStore;
+}) => {
   useMoment(store, ({ lead }) => ({ index: lead.index, second: Math.floor(lead.elapsedMs / 1000) }));
   const { lead } = store.getState();
   return (

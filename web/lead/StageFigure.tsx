@@ -1,11 +1,12 @@
 import type { Move, Position } from '@kotabi/core/model';
 import type { Part } from '@kotabi/core/timing';
 import { MovingFigure } from '../figure/MovingFigure';
-import { type LeadStore, useMoment } from './leadStore';
+import { useMoment, type WatchedStore } from './leadStore';
 import { figurePhase } from './phase';
+import { RestFigure } from './RestFigure';
 
 interface Props {
-  store: LeadStore;
+  store: WatchedStore;
   part: Part;
   move: Move;
   rung: string | undefined;
@@ -18,9 +19,12 @@ const STEPS = 240;
 
 /** The figure of the part that is led, where its movement is now. */
 export const StageFigure = ({ store, part, move, rung, position, facing }: Props) => {
-  const { phase } = useMoment(store, ({ view }) => ({
+  const { phase, half } = useMoment(store, ({ view }) => ({
     phase: Math.round(figurePhase(part, view.remainingMs, move) * STEPS) / STEPS,
+    half: view.remainingMs < part.lengthMs / 2,
   }));
+  // On the way the figure is where people are: it gets up with them, and does not stand there already.
+  if (part.kind === 'position') return <RestFigure position={half ? part.to : part.from} facing={facing} />;
   return (
     <MovingFigure
       move={move}

@@ -1,6 +1,7 @@
 import {
   advance,
   back,
+  changeTempo,
   extendByBreath,
   type Lead,
   type LeadView,
@@ -11,7 +12,9 @@ import {
   skipStep,
   start,
   stop,
+  takeBackBreath,
   viewOf,
+  waitForMe,
 } from '@kotabi/core/lead';
 import type { Timeline } from '@kotabi/core/timing';
 import { useEffect, useState } from 'react';
@@ -21,10 +24,16 @@ import { useShallow } from 'zustand/react/shallow';
 /** A steady clock; only its differences are used, so a hidden or slow tab loses nothing. */
 const now = (): number => performance.now();
 
-/** A break being led at this moment, and everything that can be done to it. */
-export interface LeadState {
+/** A break being led at this moment, as it is seen. */
+export interface Watched {
   lead: Lead;
   view: LeadView;
+}
+/** What tells of a break being led, to whoever only looks. */
+export type WatchedStore = Pick<StoreApi<Watched>, 'getState' | 'getInitialState' | 'subscribe'>;
+
+/** The same, and everything that can be done to it. */
+export interface LeadState extends Watched {
   start: () => void;
   pause: () => void;
   resume: () => void;
@@ -32,7 +41,13 @@ export interface LeadState {
   skipStep: () => void;
   back: () => void;
   breath: () => void;
+  takeBack: () => void;
+  /** Breaths slower (1) or faster (-1) from here on. */
+  tempo: (by: 1 | -1) => void;
+  waitForMe: (waits: boolean) => void;
   stop: () => void;
+  /** Goes on with what was interrupted; it stands still at first. */
+  takeUp: (lead: Lead) => void;
 }
 export type LeadStore = StoreApi<LeadState>;
 
@@ -53,13 +68,19 @@ const createLead = (timeline: Timeline, cycleMs: number): LeadStore =>
       skipStep: () => to((l) => skipStep(timeline, l, now())),
       back: () => to((l) => back(timeline, l, now())),
       breath: () => to((l) => extendByBreath(timeline, l, now(), cycleMs)),
+      takeBack: () => to((l) => takeBackBreath(timeline, l, now())),
+      tempo: (by) => to((l) => changeTempo(timeline, l, now(), by)),
+      waitForMe: (waits) => to((l) => waitForMe(timeline, l, now(), waits)),
       stop: () => to((l) => stop(timeline, l, now())),
+      takeUp: (kept) => to(() => kept),
     };
   });
 
-/** Keeps a break that is led up with the clock: every frame while it is seen, every second while it is not. */
-export const useLeadStore = (timeline: Timeline, cycleMs: number): LeadStore => {
-  const [store] = useState(() => createLead(timeline, cycleMs));
+/** Keeps what is watched up with the clock: every frame while it is seen, every second while it is not. */
+export const useClockwork = (
+  store: WatchedStore & Pick<StoreApi<Watched>, 'setState'>,
+  timeline: Timeline,
+): void => {
   const running = useStore(store, (s) => s.lead.status === 'running');
   useEffect(() => {
     if (!running) return;
@@ -81,9 +102,15 @@ export const useLeadStore = (timeline: Timeline, cycleMs: number): LeadStore => 
       clearInterval(slow);
     };
   }, [store, timeline, running]);
+};
+
+/** A break that is led here. */
+export const useLeadStore = (timeline: Timeline, cycleMs: number): LeadStore => {
+  const [store] = useState(() => createLead(timeline, cycleMs));
+  useClockwork(store as unknown as StoreApi<Watched>, timeline);
   return store;
 };
 
 /** What a part of the screen needs of the moment; it is drawn anew only when one of these changes. */
-export const useMoment = <T extends object>(store: LeadStore, pick: (state: LeadState) => T): T =>
+export const useMoment = <T extends object>(store: WatchedStore, pick: (state: Watched) => T): T =>
   useStore(store, useShallow(pick));

@@ -11,6 +11,8 @@ export interface LeadData {
   shelf: Shelf;
   approach: Approach;
   group: Group | null;
+  /** All groups, so that another one can be chosen. */
+  groups: Group[];
   people: Person[];
   /** Where to go back to; null for the sheet. */
   from: string | null;
@@ -38,6 +40,7 @@ export const loadLead = async ({ breakId, groupId, from }: LeadPlace): Promise<L
     ),
     approach: approach.value.approach,
     group,
+    groups: groups.map((g) => g.value),
     from,
     people: people.map((p) => p.value),
   };

@@ -1,9 +1,29 @@
+import { lazy, type ReactNode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import '../theme/global.css';
 import { LeadPage } from './LeadPage';
-import { readLeadAddress } from './place';
+import { pageAt } from './place';
+
+const GroupPage = lazy(() => import('./live/GroupPage').then((m) => ({ default: m.GroupPage })));
+const JoinPage = lazy(() => import('./live/JoinPage').then((m) => ({ default: m.JoinPage })));
+const RemotePage = lazy(() => import('./live/RemotePage').then((m) => ({ default: m.RemotePage })));
+
+/** What stands at an address of this page. */
+const shown = (): ReactNode => {
+  const page = pageAt(location);
+  switch (page.page) {
+    case 'lead':
+      return <LeadPage place={page.place} />;
+    case 'group':
+      return <GroupPage breakId={page.breakId} />;
+    case 'join':
+      return <JoinPage token={page.token} />;
+    case 'remote':
+      return <RemotePage />;
+  }
+};
 
 // Leading has a page of its own, without the component kit: it is opened in front of people, also on a phone.
 createRoot(document.getElementById('root') as HTMLElement).render(
-  <LeadPage place={readLeadAddress(location)} />,
+  <Suspense fallback={null}>{shown()}</Suspense>,
 );

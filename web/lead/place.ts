@@ -27,6 +27,24 @@ export const readLeadAddress = ({ pathname, search }: Pick<Location, 'pathname' 
   };
 };
 
+/** What the light page shows at an address. */
+export type LightPage =
+  | { page: 'lead'; place: LeadPlace }
+  /** The view of the group, in a window beside the one that leads. */
+  | { page: 'group'; breakId: string }
+  /** A break that is led elsewhere, followed here. */
+  | { page: 'join'; token: string }
+  | { page: 'remote' };
+
+/** Reads an address of the light page. */
+export const pageAt = ({ pathname, search }: Pick<Location, 'pathname' | 'search'>): LightPage => {
+  const [, first, second = '', third] = pathname.split('/');
+  if (first === 'remote') return { page: 'remote' };
+  if (first === 'join') return { page: 'join', token: decodeURIComponent(second) };
+  if (third === 'group') return { page: 'group', breakId: decodeURIComponent(second) };
+  return { page: 'lead', place: readLeadAddress({ pathname, search }) };
+};
+
 /** What the way back leads to, in words. */
 export const backWords = (from: string | null): string => {
   if (from?.startsWith('/week')) return 'Back to the week';

@@ -2,9 +2,9 @@ import { advance, COUNT_IN_MS, type LeadView, readyToLead, start, viewOf } from 
 import { stepOf } from '@kotabi/core/library';
 import { moveLookup } from '@kotabi/core/library/all';
 import { Break, type Move, type Step } from '@kotabi/core/model';
-import { type Part, type Timeline, timed } from '@kotabi/core/timing';
+import { type Part, partTitle, type Timeline, timed } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
-import { countUnit, nextLine, shownCount } from './stage-words';
+import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
 
 const lookup = moveLookup();
 const lineOf = (...steps: [string, Partial<Step>?][]): Timeline => {
@@ -32,69 +32,100 @@ describe('what the room is told', () => {
 
   it('warns before the end, in repetitions and in breaths', () => {
     const hold = lineOf(['ear-to-shoulder']).parts.find((p) => p.kind === 'work') as Part;
-    const at = (remainingMs: number) =>
-      countUnit({
-        part: hold,
-        remainingMs,
-        count: { value: Math.ceil(remainingMs / 1000), unit: 'seconds' },
-      });
-    expect([at(25_000), at(20_000), at(12_000), at(10_000), at(900)]).toEqual([
+    const at = (seconds: number, breathsLeft: 1 | 2 | null) =>
+      countUnit({ part: hold, breathsLeft, count: { value: seconds, unit: 'seconds' } });
+    expect([at(25, null), at(20, 2), at(10, 1), at(1, 1)]).toEqual([
       'seconds',
-      'seconds · one more breath after this',
       'seconds · one more breath after this',
       'seconds · last breath',
       'second · last breath',
     ]);
-    const reps = (value: number) => countUnit({ part: hold, remainingMs: 1, count: { value, unit: 'reps' } });
+    const reps = (value: number) =>
+      countUnit({ part: hold, breathsLeft: null, count: { value, unit: 'reps' } });
     expect([reps(2), reps(1)]).toEqual(['to go', 'last one']);
-    const rest = lineOf(['ear-to-shoulder', { sets: 2 }]).parts.find((p) => p.kind === 'rest') as Part;
-    expect(countUnit({ part: rest, remainingMs: 5000, count: { value: 5, unit: 'seconds' } })).toBe(
-      'seconds',
-    );
-    expect(countUnit({ part: null, remainingMs: 0, count: null })).toBe('');
+    expect(countUnit({ part: null, breathsLeft: null, count: null })).toBe('');
   });
 
-  it('counts repetitions up where the approach says so', () => {
+  it('counts repetitions up, down, or only the last three, as the approach says', () => {
     const rolls = lineOf(['shoulder-rolls']).parts.find((p) => p.kind === 'work') as Part;
-    expect(shownCount({ value: 8, unit: 'reps' }, rolls, 'up')).toBe(1);
-    expect(shownCount({ value: 8, unit: 'reps' }, rolls, 'down')).toBe(8);
+    const n = rolls.kind === 'work' ? (rolls.reps ?? 0) : 0;
+    const shown = (counting: 'up' | 'down' | 'only the last three') =>
+      Array.from({ length: n }, (_, i) => {
+        const count = { value: n - i, unit: 'reps' as const };
+        return [
+          shownCount(count, rolls, counting),
+          countUnit({ part: rolls, breathsLeft: null, count }, counting),
+        ];
+      });
+    expect(shown('up').map(([c]) => c)).toEqual(Array.from({ length: n }, (_, i) => i + 1));
+    expect(shown('down').map(([c]) => c)).toEqual(Array.from({ length: n }, (_, i) => n - i));
+    const last = shown('only the last three');
+    expect(last.slice(-4)).toEqual([
+      [null, '4 more'],
+      [3, 'to go'],
+      [2, 'to go'],
+      [1, 'last one'],
+    ]);
+    expect(shown('up')[0]).toEqual([1, `of ${n}`]);
   });
 
-  it('says what comes next: the other set, side and direction, the next move, the end', () => {
+  it('names the side large, and kinds of move not at all', () => {
+    const words = views(lineOf(['ear-to-shoulder'], ['open-and-hug'], ['quiet-rest'])).map((v) =>
+      sideWord(v.part),
+    );
+    expect([...new Set(words)]).toEqual(['Left', 'Right', '', 'Left arm on top', 'Right arm on top']);
+    for (const v of views(lineOf(['quiet-rest'], ['arms-up-breath'], ['sit-tall'])))
+      expect(partTitle(v.part)).not.toMatch(/close|settle|breathe/);
+  });
+
+  it('says briefly what comes then', () => {
+    const then = views(lineOf(['ear-to-shoulder', { sets: 2 }], ['shoulder-rolls'])).map((v) =>
+      thenLine(v.next),
+    );
+    expect([...new Set(then)]).toEqual([
+      'then set 2 of 2',
+      'then the right',
+      'then: Shoulder rolls',
+      'then forward',
+      'then the end',
+    ]);
+  });
+
+  it('says what comes then: the other set, side and direction, the next move, the end', () => {
     const nexts = (...steps: [string, Partial<Step>?][]): string[] =>
-      views(lineOf(...steps)).map((v) => `${v.part.kind} ${nextLine(v.next)}`);
+      views(lineOf(...steps)).map((v) => `${v.part.kind} ${thenLine(v.next)}`);
     expect(nexts(['ear-to-shoulder', { sets: 2 }], ['shoulder-rolls'])).toEqual([
-      'say next: set 2 of 2',
-      'work next: set 2 of 2',
-      'rest next: set 2 of 2',
-      'work next: the right side',
-      'return next: the right side',
-      'change next: set 2 of 2',
-      'work next: set 2 of 2',
-      'rest next: set 2 of 2',
-      'work next: Shoulder rolls',
-      'return next: Shoulder rolls',
-      'say next: forward',
-      'work next: forward',
-      'change next: the end',
-      'work next: the end',
-      'return next: the end',
+      'say then set 2 of 2',
+      'work then set 2 of 2',
+      'rest then set 2 of 2',
+      'work then the right',
+      'return then the right',
+      'change then set 2 of 2',
+      'work then set 2 of 2',
+      'rest then set 2 of 2',
+      'work then: Shoulder rolls',
+      'return then: Shoulder rolls',
+      'say then forward',
+      'work then forward',
+      'change then the end',
+      'work then the end',
+      'return then the end',
     ]);
     expect(
       nexts(['open-and-hug', { dose: { measure: 'reps', amount: 1, repSec: 4 } }], ['arm-across']),
     ).toEqual([
-      'position next: Open wide and hug, left arm on top',
-      'say next: Arm across the chest, left',
-      'work next: Arm across the chest, left',
-      'work next: Arm across the chest, left',
-      'return next: Arm across the chest, left',
-      'position next: Arm across the chest, left',
-      'say next: the right side',
-      'work next: the right side',
-      'return next: the right side',
-      'change next: the end',
-      'work next: the end',
-      'return next: the end',
+      'position then: Open wide and hug, left arm on top',
+      'say then: Arm across the chest, left',
+      'work then: Arm across the chest, left',
+      'work then: Arm across the chest, left',
+      'return then: Arm across the chest, left',
+      'position then: Arm across the chest, left',
+      'say then the right',
+      'work then the right',
+      'return then the right',
+      'change then the end',
+      'work then the end',
+      'return then the end',
     ]);
   });
 });

@@ -1,0 +1,226 @@
+import type { Approach, LiveChoice, MoveLookup, Side } from '@kotabi/core/model';
+import { otherSide } from '@kotabi/core/model';
+import { type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { MovingFigure } from '../figure/MovingFigure';
+import { MovingTide } from '../tide/Tide';
+import styles from './lead.module.css';
+import { useMoment, type WatchedStore } from './leadStore';
+import { StageFigure } from './StageFigure';
+import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
+
+/** What the room is shown of a break that is led; nobody is named in it. */
+export interface RoomProps {
+  timeline: Timeline;
+  steps: ReadonlyMap<string, PlacedStep>;
+  lookup: MoveLookup;
+  counting: Approach['counting'];
+  choices: readonly LiveChoice[];
+  store: WatchedStore;
+  mirror: boolean;
+  /** Something said to everyone just now. */
+  note?: string;
+  /** Above and below what is read from afar. */
+  head?: ReactNode;
+  foot?: ReactNode;
+  /** Tapping the middle, the left or the right edge of it; left out where nothing is steered from here. */
+  tap?: (where: 'left' | 'middle' | 'right') => void;
+}
+
+/** While one gets into place there is time to read a choice aloud. */
+const GETTING_READY: readonly string[] = ['position', 'fetch', 'say', 'change'];
+/** A note of more letters than this is set smaller. */
+const LONG_NOTE = 110;
+/** The outer shares of the screen that go back and on when they are tapped. */
+const EDGE = 0.2;
+
+/** The half of the screen that is lit: the side that is used, or the other one for whoever faces the group. */
+export const litSide = (side: Side | null, mirror: boolean): Side | null =>
+  side && mirror ? otherSide(side) : side;
+
+/**
+ * Read from four metres: the side, what to do, one number, the breath, what comes next. The lit half is the side to use; the
+ * figure follows where people are, with an easier version beside it where somebody is better off with one.
+ */
+export const Room = ({
+  timeline,
+  steps,
+  lookup,
+  counting,
+  choices,
+  store,
+  mirror,
+  note,
+  head,
+  foot,
+  tap,
+}: RoomProps) => {
+  const now = useMoment(store, ({ lead, view }) => ({
+    index: view.part?.index ?? null,
+    status: lead.status,
+    waiting: lead.waiting,
+    side: view.side,
+    count: view.count && view.part ? shownCount(view.count, view.part, counting) : null,
+    counts: view.count !== null,
+    unit: countUnit(view, counting),
+    seconds: Math.ceil(view.remainingMs / 1000),
+    breath: view.breath?.phase ?? null,
+    line: view.line?.text ?? '',
+    comes: thenLine(view.next),
+    over: lead.status === 'finished' || lead.status === 'stopped',
+  }));
+  const part = now.index === null ? null : (timeline.parts[now.index] ?? null);
+  const at = part ? steps.get(part.stepId) : undefined;
+  const move = at?.move;
+  const lit = litSide(now.side, mirror);
+  const talking = part !== null && !now.counts;
+  const begins = part !== null && timeline.parts[part.index + 1]?.kind === 'work';
+  const choice = part ? choices.find((c) => c.stepId === part.stepId) : undefined;
+  const easier = choice?.easier ? lookup(choice.easier.moveId) : undefined;
+  const isNote = part?.kind === 'note';
+  const side = part?.kind === 'position' || part?.kind === 'fetch' ? '' : sideWord(part);
+  const detail = [
+    part?.direction,
+    part && 'sets' in part && part.sets > 1 && `set ${part.set} of ${part.sets}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+  /** On the way and while things are fetched, what to do comes before which move it is for. */
+  const doing = part && (part.kind === 'position' || part.kind === 'fetch') ? textOf(part) : '';
+  return (
+    <main
+      className={`${styles.stage} ${lit ? styles[`lit-${lit}`] : styles['lit-both']}`}
+      data-side={now.side ?? 'both'}
+      data-lit={lit ?? 'both'}
+      data-part={part?.kind ?? 'none'}
+    >
+      <MovingTide store={store} side={lit} />
+      {head}
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: a large zone for a finger; every key and button does the same */}
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys do the same */}
+      <div
+        className={`${styles.stageBody} ${isNote ? styles.noteBody : ''}`}
+        onClick={(e) => {
+          if (!tap) return;
+          const share = e.clientX / window.innerWidth;
+          tap(share < EDGE ? 'left' : share > 1 - EDGE ? 'right' : 'middle');
+        }}
+      >
+        <div className={styles.stageWords}>
+          {now.over ? (
+            <h1>Thank you. That was it.</h1>
+          ) : isNote ? (
+            <LongNote text={now.line} store={store} />
+          ) : (
+            <>
+              {side && <p className={styles.side}>{side}</p>}
+              <h1 className={side || doing ? styles.moveName : ''}>{doing || (move?.name ?? 'Get ready')}</h1>
+              {side && mirror && now.side && <p className={styles.dim}>you show {otherSide(now.side)}</p>}
+              {doing && move && <p className={styles.way}>for: {move.name}</p>}
+              {detail && <p className={styles.way}>{detail}</p>}
+            </>
+          )}
+          {part === null && !now.over && <div className={styles.count}>{Math.max(1, now.seconds)}</div>}
+          {talking && !isNote && !doing && <p className={styles.cue}>{now.line}</p>}
+          {talking && begins && <p className={`tabular ${styles.begins}`}>begins in {now.seconds} s</p>}
+          {part && now.counts && (
+            <>
+              <div className={styles.count} data-testid="count">
+                {now.count}
+              </div>
+              <p className={styles.unit}>{now.unit}</p>
+            </>
+          )}
+          {choice && part && GETTING_READY.includes(part.kind) && (
+            <ul className={styles.choices} aria-label="Say as a choice">
+              {choice.lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
+        </div>
+        {!isNote && (
+          <div className={styles.stageFigure}>
+            {move && part && !now.over && (
+              <StageFigure
+                store={store}
+                part={part}
+                move={move}
+                rung={at.step.rung}
+                position={at.position}
+                facing={mirror}
+              />
+            )}
+            {easier && choice?.easier && part && part.kind !== 'position' && !now.over && (
+              <figure className={styles.easier}>
+                <MovingFigure
+                  move={easier}
+                  rung={choice.easier.rung}
+                  position={choice.easier.position}
+                  side={part.side}
+                  width={110}
+                  gap="rgba(20,26,36,0.85)"
+                  facing={mirror}
+                  phase={1}
+                />
+                <figcaption>
+                  or: {(choice.easier.moveId === move?.id ? choice.easier.rung : easier.name) ?? easier.name}
+                </figcaption>
+              </figure>
+            )}
+          </div>
+        )}
+      </div>
+      <footer className={styles.stageFoot}>
+        <div className={styles.footWords}>
+          <div className={styles.breath}>
+            {now.waiting
+              ? 'wait here'
+              : now.breath
+                ? now.breath === 'in'
+                  ? 'breathe in'
+                  : 'breathe out'
+                : part && !now.over
+                  ? 'breathe easily'
+                  : ''}
+          </div>
+          {part && now.counts && <div className={styles.foot}>{now.line}</div>}
+        </div>
+        <div className={styles.next}>{now.over ? '' : now.comes}</div>
+      </footer>
+      {note && (
+        <p className={styles.said} role="status">
+          {note}
+        </p>
+      )}
+      {now.status === 'paused' && <div className={styles.paused}>{now.waiting ? 'Waiting' : 'Paused'}</div>}
+      {foot}
+      <div className={styles.srOnly} aria-live="assertive">
+        {part ? `${side}. ${doing || (move?.name ?? '')}. ${now.line}` : ''}
+      </div>
+    </main>
+  );
+};
+
+/** A note that is nothing but what is said: as large as there is room for; one too long for that moves on by itself. */
+const LongNote = ({ text, store }: { text: string; store: WatchedStore }) => {
+  const inner = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    const follow = (): void => {
+      const own = inner.current;
+      const room = own?.parentElement;
+      if (!own || !room) return;
+      const { part, remainingMs } = store.getState().view;
+      const share = part ? 1 - remainingMs / Math.max(1, part.lengthMs) : 0;
+      const beyond = Math.max(0, own.scrollHeight - room.clientHeight);
+      own.style.transform = `translateY(${-beyond * Math.min(1, Math.max(0, share * 1.25 - 0.1))}px)`;
+    };
+    follow();
+    return store.subscribe(follow);
+  }, [store]);
+  return (
+    <h1 ref={inner} className={text.length > LONG_NOTE ? styles.longNote : styles.note}>
+      {text}
+    </h1>
+  );
+};

@@ -1,0 +1,198 @@
+import { LiveBreak, type LiveCommand, LiveState } from '@kotabi/core/model';
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
+import { ApiFailure, messageOf, request } from '../../api/client';
+import { useTitle } from '../../shell/useTitle';
+import { minSec } from '../../words/time';
+import { Button } from '../Button';
+import controls from '../controls.module.css';
+import { useMoment } from '../leadStore';
+import { countUnit, shownCount, sideWord, thenLine } from '../stage-words';
+import { measureOffset, steadyNow } from './clock';
+import styles from './remote.module.css';
+import { useFollowed } from './useFollowed';
+
+const KEY = 'kotabi.remote';
+const Whole = z.object({ state: LiveState.nullable(), now: z.number(), what: LiveBreak });
+const Told = Whole.omit({ what: true });
+
+/** A phone as remote: a code from the screen that leads, then large buttons and the script. */
+export const RemotePage = () => {
+  useTitle('Remote');
+  const [remote, setRemote] = useState<string | null>(() => sessionStorage.getItem(KEY));
+  const [code, setCode] = useState(() => location.hash.slice(1));
+  const [problem, setProblem] = useState('');
+  const leave = (why: string): void => {
+    sessionStorage.removeItem(KEY);
+    setRemote(null);
+    setProblem(why);
+  };
+  const join = async (): Promise<void> => {
+    try {
+      const joined = await request<{ remote: string }>('POST', '/api/live-remote', { code });
+      sessionStorage.setItem(KEY, joined.remote);
+      // The code is used up; it need not stand in the address.
+      history.replaceState(null, '', '/remote');
+      setProblem('');
+      setRemote(joined.remote);
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  if (remote) return <Steer remote={remote} leave={leave} />;
+  return (
+    <main className={styles.enter}>
+      <h1>Remote</h1>
+      <label htmlFor="code">The code on the screen that leads</label>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          void join();
+        }}
+      >
+        <input
+          id="code"
+          className={controls.area}
+          inputMode="numeric"
+          autoComplete="one-time-code"
+          value={code}
+          onChange={(e) => setCode(e.target.value)}
+        />
+        <Button main type="submit" disabled={code.replace(/\D/g, '').length < 6}>
+          Join
+        </Button>
+      </form>
+      {problem && <p role="alert">{problem}</p>}
+    </main>
+  );
+};
+
+const Steer = ({ remote, leave }: { remote: string; leave: (why: string) => void }) => {
+  const [what, setWhat] = useState<LiveBreak | null>(null);
+  const [state, setState] = useState<LiveState | null>(null);
+  const [offsetMs, setOffset] = useState(0);
+  const [said, setSaid] = useState('');
+  const [note, setNote] = useState('');
+  const path = `/api/live-remote/${encodeURIComponent(remote)}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a remote joins once
+  useEffect(() => {
+    let events: EventSource | null = null;
+    let gone = false;
+    const begin = async (): Promise<void> => {
+      try {
+        const ask = async (): Promise<number> => (await request<{ now: number }>('GET', '/api/clock')).now;
+        const { offsetMs: ahead } = await measureOffset(ask, steadyNow);
+        const whole = Whole.parse(await request('GET', path));
+        if (gone) return;
+        setOffset(ahead);
+        setWhat(whole.what);
+        setState(whole.state);
+        events = new EventSource(path);
+        events.addEventListener('state', ({ data }) => {
+          const told = Told.safeParse(JSON.parse(data));
+          if (told.success) setState(told.data.state);
+        });
+        events.addEventListener('gone', () => leave('This remote was taken back, or the break is over.'));
+      } catch (error) {
+        if (!gone) leave(messageOf(error));
+      }
+    };
+    void begin();
+    return () => {
+      gone = true;
+      events?.close();
+    };
+  }, [path]);
+  const { made, store } = useFollowed(what, state, offsetMs);
+  const counting = what?.approach.counting ?? 'down';
+  const now = useMoment(store, ({ lead, view }) => ({
+    index: lead.index,
+    status: lead.status,
+    waits: lead.waits,
+    waiting: lead.waiting,
+    count: view.count && view.part ? shownCount(view.count, view.part, counting) : null,
+    unit: countUnit(view, counting),
+    left: minSec(view.leftMs),
+    line: view.line?.text ?? '',
+    comes: thenLine(view.next),
+  }));
+  const send = async (command: LiveCommand): Promise<void> => {
+    try {
+      await request('POST', path, command);
+      setSaid('');
+      navigator.vibrate?.(20);
+    } catch (error) {
+      if (error instanceof ApiFailure && error.status === 404) leave(messageOf(error));
+      else setSaid(messageOf(error));
+    }
+  };
+  const part = made?.timeline.parts[now.index] ?? null;
+  const press = (command: Exclude<LiveCommand['do'], 'note'>, label: string, main = false) => (
+    <Button key={command} main={main} onClick={() => void send({ do: command })}>
+      {label}
+    </Button>
+  );
+  if (!what || !made) return <p className={styles.enter}>One moment …</p>;
+  const ready = now.status === 'ready';
+  const running = now.status === 'running';
+  const upcoming = made.timeline.parts
+    .slice(Math.max(0, now.index + 1))
+    .flatMap((p) =>
+      p.lines.filter((l) => l.role !== 'count').map((l) => ({ key: `${p.index} ${l.atMs}`, text: l.text })),
+    )
+    .slice(0, 4);
+  return (
+    <main className={styles.remote} data-side={part?.side ?? 'both'}>
+      <header>
+        <span>{what.brk.name}</span>
+        <span className="tabular">{now.left} left</span>
+      </header>
+      <section aria-label="Now" className={styles.now}>
+        <p className={styles.side}>{sideWord(part) || part?.moveName || 'Before the start'}</p>
+        {part && sideWord(part) && <p>{part.moveName}</p>}
+        <p className={styles.count}>{now.count ?? ''}</p>
+        <p>{now.waiting ? 'waits for you' : now.unit}</p>
+        <p className={styles.line}>{now.line}</p>
+        <p className={styles.then}>{now.comes}</p>
+      </section>
+      <div className={styles.buttons} role="toolbar" aria-label="Remote">
+        {ready
+          ? press('start', 'Start', true)
+          : running
+            ? press('pause', 'Pause', true)
+            : press('go on', 'Go on', true)}
+        {press('back', 'Back')}
+        {press('next', 'Next')}
+        {press('one more breath', 'One more breath')}
+        {press('take it back', 'Take it back')}
+        {press('slower', 'Breaths slower')}
+        {press('faster', 'Breaths faster')}
+        {now.waits ? press('do not wait', 'Do not wait') : press('wait for me', 'Wait for me')}
+      </div>
+      <form
+        className={styles.note}
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (note.trim()) void send({ do: 'note', text: note.trim() });
+          setNote('');
+        }}
+      >
+        <input
+          className={controls.area}
+          aria-label="Say to everyone, on their screens"
+          placeholder="Say to everyone, on their screens"
+          maxLength={200}
+          value={note}
+          onChange={(e) => setNote(e.target.value)}
+        />
+        <Button type="submit">Say it</Button>
+      </form>
+      {said && <p role="alert">{said}</p>}
+      <section aria-label="Script" className={styles.script}>
+        {upcoming.map((l) => (
+          <p key={l.key}>{l.text}</p>
+        ))}
+      </section>
+    </main>
+  );
+};

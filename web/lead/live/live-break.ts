@@ -1,0 +1,17 @@
+import { type LiveBreak, type Move, stepsOf } from '@kotabi/core/model';
+import type { Choices } from '../choices';
+import type { LeadData } from '../load';
+
+/** What others need to follow a break: it, its moves, how it is taught, and the choices. Nobody's name, nobody's limits. */
+export const liveBreakOf = ({ brk, shelf, approach }: LeadData, choices: Choices): LiveBreak => {
+  const ids = new Set([
+    ...stepsOf(brk).map((s) => s.moveId),
+    ...choices.steps.flatMap((c) => c.easier?.moveId ?? []),
+  ]);
+  return {
+    brk: { ...brk, groupId: null },
+    moves: [...ids].map((id) => shelf.lookup(id)).filter((m): m is Move => m !== undefined),
+    approach,
+    choices: [...choices.steps],
+  };
+};
