@@ -121,12 +121,12 @@ describe('leading', () => {
   it('keeps the record in this browser while the server is gone, and sends it later', async () => {
     const before = await records();
     const page = await ready();
-    await page.route('**/api/sessions/*', (route) => route.abort('connectionrefused'));
+    await page.route('**/api/sessions/**', (route) => route.abort('connectionrefused'));
     await page.getByRole('button', { name: 'Start' }).click();
     await tick(page, 3000 + 112_000 + 1000);
     await page.getByText('The record is kept in this browser').waitFor();
     expect(await newRecords(before)).toEqual([]);
-    await page.unroute('**/api/sessions/*');
+    await page.unroute('**/api/sessions/**');
     await page.clock.resume();
     await page.goto(`${fixture.app.url}/log`);
     await page.waitForFunction(() => localStorage.getItem('kotabi.sessions-to-send') === '[]');

@@ -72,4 +72,35 @@ describe('the server stops and comes back', () => {
     await saved(next);
     await next.close();
   });
+
+  it('a break that is led goes on, and so does everyone who follows it, to the end; the record comes later', async () => {
+    const leader = await context.newPage();
+    await leader.clock.install({ time: new Date() });
+    await leader.goto(`${app.url}/lead/between-meetings`);
+    await leader.getByRole('button', { name: 'Other screens' }).click();
+    await leader.getByRole('button', { name: 'A link for everyone’s own screen' }).click();
+    const link = await leader.getByLabel('Link for everyone').inputValue();
+    await leader.getByRole('button', { name: 'Close' }).click();
+    await leader.getByRole('button', { name: 'Start', exact: true }).click();
+    await leader.locator('main[data-part=say]').waitFor();
+    const screen = await context.newPage();
+    await screen.clock.install({ time: new Date() });
+    await screen.goto(link);
+    await screen.locator('main[data-part]').waitFor();
+    await app.stop();
+    await screen.getByText('No connection: this goes on by itself.').waitFor();
+    for (const page of [leader, screen]) {
+      await page.clock.fastForward(150_000);
+      await page.clock.runFor(500);
+    }
+    await screen.getByText('Thank you. That was it.').waitFor();
+    await leader.getByText('The record is kept in this browser').waitFor();
+    await again();
+    await leader.getByRole('button', { name: 'Try again' }).click();
+    await leader.getByText('The record is kept.').waitFor();
+    const kept = (await (await fetch(`${app.url}/api/sessions`)).json()) as { value: { ended: string } }[];
+    expect(kept[0]?.value.ended).toBe('finished');
+    await screen.close();
+    await leader.close();
+  });
 });

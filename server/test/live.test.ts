@@ -65,7 +65,11 @@ const listen = async (path: string) => {
   });
   const next = (event: string, count = 1) =>
     expect.poll(() => events.filter((e) => e.event === event).length, { timeout: 5000 }).toBe(count);
-  return { answer, events, next, close: async () => (stop.abort(), reading) };
+  const close = async (): Promise<void> => {
+    stop.abort();
+    await reading;
+  };
+  return { answer, events, next, close };
 };
 
 describe('a break that others follow', () => {

@@ -9,6 +9,7 @@ import { Before } from './Before';
 import type { Choices } from './choices';
 import { type LeadStore, useLeadStore, useMoment } from './leadStore';
 import type { LeadData } from './load';
+import { preloaded } from './preloaded';
 import type { RoomProps } from './Room';
 import { useSound } from './sound/useSound';
 import { clearUnderWay, readUnderWay } from './under-way';
@@ -18,12 +19,9 @@ import { type Recorder, useRecord } from './useRecord';
 import { type Steering, useSteering } from './useSteering';
 
 // These come right after the first look at the page, so that they are there when the server is gone later.
-const loadStage = () => import('./Stage').then((m) => ({ default: m.Stage }));
-const Stage = lazy(loadStage);
-const loadLeader = () => import('./LeaderView').then((m) => ({ default: m.LeaderView }));
-const LeaderView = lazy(loadLeader);
-const loadAfter = () => import('./After').then((m) => ({ default: m.After }));
-const After = lazy(loadAfter);
+const stage = preloaded(async () => (await import('./Stage')).Stage);
+const leader = preloaded(async () => (await import('./LeaderView')).LeaderView);
+const after = preloaded(async () => (await import('./After')).After);
 const Others = lazy(() => import('./live/Others').then((m) => ({ default: m.Others })));
 
 interface Props {
@@ -81,7 +79,7 @@ export const Leading = ({ data, timed }: Props) => {
     [timeline, resolved, shelf, approach, choices],
   );
   useEffect(() => {
-    Promise.all([loadStage(), loadAfter(), loadLeader()]).catch((error: unknown) =>
+    Promise.all([stage, after, leader].map((p) => p.preload())).catch((error: unknown) =>
       console.error('A part of this page is not there', error),
     );
   }, []);
@@ -114,12 +112,7 @@ export const Leading = ({ data, timed }: Props) => {
   }, [over]);
 
   const shown = (): ReactNode => {
-    if (record)
-      return (
-        <Suspense fallback={null}>
-          <After record={record} back={data.from ?? `/breaks/${brk.id}`} />
-        </Suspense>
-      );
+    if (record) return <after.Part record={record} back={data.from ?? `/breaks/${brk.id}`} />;
     if (status === 'ready')
       return (
         <Before
@@ -148,9 +141,7 @@ export const Leading = ({ data, timed }: Props) => {
       awake,
       openShare: () => setSharing(!sharing),
     };
-    return (
-      <Suspense fallback={null}>{groupThere ? <LeaderView {...props} /> : <Stage {...props} />}</Suspense>
-    );
+    return groupThere ? <leader.Part {...props} /> : <stage.Part {...props} />;
   };
   return (
     <>

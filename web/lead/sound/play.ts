@@ -41,6 +41,9 @@ export class Bus {
   private readonly out = new Tone.Gain(1).toDestination();
   private readonly sources = new Set<Tone.Oscillator>();
 
+  /** `toFile`: nothing is taken away when it has sounded, for a file is only made after everything has been set. */
+  constructor(private readonly toFile = false) {}
+
   /** Sets one sound to begin at a time of the audio clock, seconds. */
   play(sound: Sound, at: number, volume: number): void {
     if (volume <= 0) return;
@@ -91,6 +94,7 @@ export class Bus {
   private source(hz: number, type: 'sine' | 'triangle' | 'square', to: Tone.Gain): Tone.Oscillator {
     const tone = new Tone.Oscillator({ frequency: hz, type }).connect(to);
     this.sources.add(tone);
+    if (this.toFile) return tone;
     tone.onstop = () => {
       this.sources.delete(tone);
       tone.dispose();

@@ -1,0 +1,248 @@
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { useApp } from './fixture';
+
+const fixture = useApp({ demo: true });
+
+/** The page before the start of a break, on a clock that runs. */
+const ready = async (id = 'late-morning', query = ''): Promise<Page> => {
+  const page = await fixture.open(`/lead/${id}${query}`);
+  await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+  return page;
+};
+const startIt = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.locator('main[data-part=say], main[data-part=position]').first().waitFor();
+};
+/** Presses “on” until work on a side is led. */
+const toWork = async (page: Page, side = 'left'): Promise<void> => {
+  for (let i = 0; i < 60; i++) {
+    const stage = page.locator('main').first();
+    const at = [await stage.getAttribute('data-side'), await stage.getAttribute('data-part')];
+    if (at[0] === side && at[1] === 'work') return;
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(30);
+  }
+  throw new Error('no such work');
+};
+const sessions = async () =>
+  (await (await fetch(`${fixture.app.url}/api/sessions`)).json()) as {
+    value: {
+      id: string;
+      breakId: string;
+      ended: string;
+      came: { people: string[]; count: number | null };
+      events: { what: string; personId: string | null; moveName: string }[];
+      fingers: { before: number[] };
+      tensionBefore: number | null;
+      parts: { kind: string; doneMs: number; plannedMs: number }[];
+    };
+  }[];
+
+describe('other screens', () => {
+  it('the group’s window follows the one that leads: no controls, no names; the leader sees the script', async () => {
+    const leader = await ready();
+    await startIt(leader);
+    await leader.getByRole('button', { name: 'Other screens' }).click();
+    const [group] = await Promise.all([
+      fixture.context.waitForEvent('page'),
+      leader.getByRole('button', { name: 'A window for the group' }).click(),
+    ]);
+    await leader.getByRole('button', { name: 'Close' }).click();
+    await leader.getByTestId('leader').waitFor();
+    await leader.getByText('their own versions, on this screen only').waitFor();
+    await group.locator('main[data-side]').waitFor();
+    expect(await group.getByRole('button').count()).toBe(0);
+    const people = await (await fetch(`${fixture.app.url}/api/groups/timetable-desk/people`)).json();
+    const names = (people as { value: { name: string } }[]).map((p) => p.value.name);
+    for (let i = 0; i < 14; i++) {
+      await leader.keyboard.press('ArrowRight');
+      await leader.waitForTimeout(60);
+      const text = (await group.locator('body').textContent()) ?? '';
+      for (const name of names) expect(text).not.toContain(name);
+    }
+    // The same number at the same moment, give or take one that just changes.
+    await leader.keyboard.press('Space');
+    await expect.poll(() => group.getByText('Paused').count()).toBe(1);
+    const [a, b] = [leader, group].map((p) => p.getByTestId('count'));
+    await expect.poll(async () => (await a!.textContent()) === (await b!.textContent())).toBe(true);
+    await group.close();
+    // One window works alone again.
+    await leader.getByRole('button', { name: 'Something happened' }).waitFor();
+    await leader.close();
+  });
+
+  it('everyone’s own screen by a link: in step, late as well, with the easier version if one likes', async () => {
+    const leader = await ready();
+    await leader.getByRole('button', { name: 'Other screens' }).click();
+    await leader.getByRole('button', { name: 'A link for everyone’s own screen' }).click();
+    const link = await leader.getByLabel('Link for everyone').inputValue();
+    await leader.getByRole('button', { name: 'Close' }).click();
+    await startIt(leader);
+    await toWork(leader);
+    const screen = await fixture.context.newPage();
+    await screen.goto(link);
+    await expect.poll(() => screen.locator('main').getAttribute('data-side')).toBe('left');
+    const shown = async (page: Page) => ({
+      left: Number(await page.getByTestId('count').textContent()),
+      at: Date.now(),
+    });
+    const [mine, theirs] = [await shown(leader), await shown(screen)];
+    // Both count down by one clock: what a later look shows is lower by the time between the two looks.
+    expect(Math.abs(mine.left - theirs.left - (theirs.at - mine.at) / 1000)).toBeLessThanOrEqual(1);
+    await leader.keyboard.press('Space');
+    await screen.getByText('Paused', { exact: true }).waitFor();
+    const still = (await shown(screen)).left;
+    await leader.keyboard.press('ArrowUp');
+    await expect.poll(async () => (await shown(screen)).left).toBe(still + 10);
+    await leader.keyboard.press('ArrowDown');
+    await expect.poll(async () => (await shown(screen)).left).toBe(still);
+    await leader.keyboard.press('Escape');
+    await leader.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await screen.getByText('Thank you. That was it.').waitFor();
+    await screen.close();
+    await leader.close();
+  });
+
+  it('a phone steers by a code that counts once: pause, go on, one more breath, a note to everyone', async () => {
+    const leader = await ready();
+    await startIt(leader);
+    await leader.getByRole('button', { name: 'Other screens' }).click();
+    await leader.getByRole('button', { name: 'A phone as remote' }).click();
+    const code = ((await leader.getByTestId('remote-code').textContent()) ?? '').replace(/\s/g, '');
+    expect(code).toMatch(/^\d{6}$/);
+    const phone = await fixture.context.newPage();
+    await phone.setViewportSize({ width: 390, height: 844 });
+    await phone.goto(`${fixture.app.url}/remote`);
+    await phone.getByLabel('The code on the screen that leads').fill('000 000');
+    await phone.getByRole('button', { name: 'Join' }).click();
+    await phone.getByText('This code does not count, or no more.').waitFor();
+    await phone.getByLabel('The code on the screen that leads').fill(code);
+    await phone.getByRole('button', { name: 'Join' }).click();
+    await phone.getByRole('button', { name: 'Pause' }).click();
+    await leader.getByText('Paused', { exact: true }).waitFor();
+    await phone.getByRole('button', { name: 'Go on' }).click();
+    await expect.poll(() => leader.getByText('Paused', { exact: true }).count()).toBe(0);
+    await phone.getByLabel('Say to everyone').fill('Two more minutes');
+    await phone.getByRole('button', { name: 'Say it' }).click();
+    await leader.getByText('Two more minutes').waitFor();
+    await phone.getByRole('button', { name: 'Wait for me' }).click();
+    await expect
+      .poll(() => leader.getByRole('button', { name: 'Wait for me' }).getAttribute('aria-pressed'))
+      .toBe('true');
+    // Used up: another phone does not come in by it.
+    const other = await fixture.context.newPage();
+    await other.goto(`${fixture.app.url}/remote#${code}`);
+    await other.getByRole('button', { name: 'Join' }).click();
+    await other.getByText('This code does not count, or no more.').waitFor();
+    await leader.getByRole('button', { name: 'Take it back' }).click();
+    await phone.getByText('This remote was taken back').waitFor();
+    for (const page of [other, phone, leader]) await page.close();
+  });
+});
+
+describe('steered from afar', () => {
+  it('a clicker starts, pauses, goes on and goes back; space presses what has the focus', async () => {
+    const page = await ready();
+    await page.keyboard.press('PageDown');
+    await page.locator('main[data-part=say], main[data-part=position]').first().waitFor();
+    await page.keyboard.press('PageUp');
+    await page.getByText('Paused', { exact: true }).waitFor();
+    await page.keyboard.press('PageDown');
+    await expect.poll(() => page.getByText('Paused', { exact: true }).count()).toBe(0);
+    const mirror = page.getByRole('button', { name: 'Mirror', exact: true });
+    await mirror.focus();
+    await page.keyboard.press('Space');
+    await page.getByRole('button', { name: 'Mirrored' }).waitFor();
+    expect(await page.getByText('Paused', { exact: true }).count()).toBe(0);
+    await page.close();
+  });
+
+  it('waits for the instructor before each step', async () => {
+    const page = await ready();
+    await startIt(page);
+    await page.keyboard.press('w');
+    const first = await page.getByRole('heading', { level: 1 }).textContent();
+    for (let i = 0; i < 12; i++) {
+      await page.keyboard.press('ArrowRight');
+      await page.waitForTimeout(40);
+      if ((await page.getByRole('heading', { level: 1 }).textContent()) !== first) break;
+    }
+    await page.keyboard.press('w');
+    await page.getByText('Waiting', { exact: true }).waitFor({ state: 'detached' });
+    await page.close();
+  });
+
+  it('stop, then go on, keeps a pause; stopped while it is counted in, nothing is recorded', async () => {
+    const before = (await sessions()).length;
+    const page = await ready();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+    expect((await sessions()).length).toBe(before);
+    await startIt(page);
+    await page.keyboard.press('Space');
+    await page.getByText('Paused', { exact: true }).waitFor();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Go on' }).last().click();
+    await page.getByText('Stop here?').waitFor({ state: 'detached' });
+    expect(await page.getByText('Paused', { exact: true }).count()).toBe(1);
+    await page.close();
+  });
+});
+
+describe('what is kept while it is led', () => {
+  it('goes on after a reload in the middle, with the same record', async () => {
+    const before = new Set((await sessions()).map((s) => s.value.id));
+    const page = await ready();
+    await startIt(page);
+    await toWork(page);
+    await page.waitForTimeout(1300);
+    await page.reload();
+    await page.getByText('You were in the middle of this break.').waitFor();
+    await page.getByRole('button', { name: 'Go on where it was' }).click();
+    await page.getByText('Paused', { exact: true }).waitFor();
+    expect(await page.locator('main').getAttribute('data-side')).toBe('left');
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(600);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await page.getByText('The record is kept.').waitFor();
+    const made = (await sessions()).filter((s) => !before.has(s.value.id));
+    expect(made.length).toBe(1);
+    expect(made[0]!.value.parts.filter((p) => p.kind === 'work' && p.doneMs > 1000).length).toBeGreaterThan(
+      0,
+    );
+    await page.goto(`${fixture.app.url}/lead/late-morning`);
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+    expect(await page.getByText('You were in the middle').count()).toBe(0);
+    await page.close();
+  });
+
+  it('has who came, a round of fingers, and what hurt whom in two presses', async () => {
+    const page = await ready('late-morning', '?group=timetable-desk');
+    await page.getByText('by name').click();
+    await page.getByRole('group', { name: 'Who is there' }).getByRole('button', { name: 'Ilse M.' }).click();
+    await page.getByLabel('How many are there').fill('6');
+    await page.getByLabel('or a round of fingers').fill('3 5 2 7 11');
+    await page.getByText('A number must be at most 10; 11 was typed.').waitFor();
+    await page.getByLabel('or a round of fingers').fill('3 5 2 7');
+    await page.getByText('4 shown, the middle one is 3').waitFor();
+    await startIt(page);
+    await toWork(page);
+    await page.getByRole('button', { name: 'Something happened' }).click();
+    await page.getByRole('button', { name: 'hurts' }).click();
+    await page.getByRole('button', { name: 'Ilse M.' }).click();
+    await page.getByText(/Noted at .*Ilse M\., pain\. Out of it, back to neutral/).waitFor();
+    await expect.poll(async () => (await sessions())[0]?.value.events.map((e) => e.what)).toEqual(['pain']);
+    const [{ value }] = (await sessions()) as [Awaited<ReturnType<typeof sessions>>[number]];
+    expect([value.came.count, value.came.people.length, value.fingers.before, value.tensionBefore]).toEqual([
+      6,
+      1,
+      [3, 5, 2, 7],
+      3,
+    ]);
+    await page.close();
+  });
+});
