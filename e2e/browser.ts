@@ -7,6 +7,9 @@ const FLAGS = [
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
+  // A microphone that is always there and beeps.
+  '--use-fake-device-for-media-stream',
+  '--use-fake-ui-for-media-stream',
   `--disable-features=${[
     // Each window of a whole browser keeps two pages for its address bar, which nobody sees here.
     'WebUIOmniboxPopup',

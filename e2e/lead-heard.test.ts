@@ -194,4 +194,47 @@ describe('a voice', () => {
     await expect.poll(() => warned.count()).toBe(silent ? 1 : 0);
     await page.close();
   });
+
+  it('of one’s own is recorded line by line, heard at its moments, and gives the break its pace', async () => {
+    const page = await fixture.open('/lead/between-meetings', async (p) => {
+      await p.context().grantPermissions(['microphone']);
+      // What is played, and whether anything else was still playing then.
+      await p.addInitScript(() => {
+        const played: string[] = [];
+        Object.assign(window, { played });
+        const play = HTMLMediaElement.prototype.play;
+        HTMLMediaElement.prototype.play = function () {
+          played.push(this.src);
+          return play.call(this);
+        };
+      });
+    });
+    await page.getByRole('button', { name: 'Your own voice' }).click();
+    const panel = page.getByLabel('Your own voice');
+    for (let i = 0; i < 7; i++) {
+      await panel.getByRole('button', { name: 'Record' }).first().click();
+      await panel.getByRole('button', { name: 'Done' }).waitFor();
+      await page.waitForTimeout(1500);
+      await panel.getByRole('button', { name: 'Done' }).click();
+      await panel.getByText(new RegExp(`^${i + 1} of`)).waitFor();
+    }
+    await panel.getByRole('button', { name: /^Take \d+ as its pace$/ }).click();
+    await panel.getByText('It is the pace of the break now.').waitFor();
+    await panel.getByRole('button', { name: 'Close' }).click();
+    const { value } = await (await fetch(`${fixture.app.url}/api/breaks/between-meetings`)).json();
+    expect(value.pace.wordsPerMinute).not.toBe(140);
+    const lines = (await (await fetch(`${fixture.app.url}/api/voice`)).json()) as {
+      id: string;
+      text: string;
+    }[];
+    expect(lines.length).toBe(7);
+    await page.getByText('says the lines you have recorded').waitFor();
+    await page.getByRole('switch', { name: /^Voice/ }).check();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    const first = lines.find((l) => l.text.includes('feet flat'));
+    await expect
+      .poll(() => page.evaluate(() => (window as unknown as { played: string[] }).played.at(-1) ?? ''))
+      .toContain(first?.id ?? 'a recorded line');
+    await page.close();
+  });
 });

@@ -30,6 +30,7 @@ import { sessionRoutes } from './routes/sessions';
 import { shareRoutes } from './routes/shares';
 import { takeAwayRoutes } from './routes/take-away';
 import { unreadableRoutes } from './routes/unreadable';
+import { voiceBodies, voiceRoutes } from './routes/voice';
 import { weekRoutes } from './routes/weeks';
 import { assetRoutes, staticRoutes } from './static';
 
@@ -80,6 +81,7 @@ export const createApp = ({
   computeRoutes(app, ctx);
   calendarBodies(app);
   archiveBodies(app);
+  voiceBodies(app);
   app.use('/api', express.json({ limit: BODY_LIMIT, verify: notTooDeep }));
   route(app, '/api/health', 'anyone', { get: (_, res) => void res.json({ ok: true }) });
   accountRoutes(app, entrance, deeds, firstCode);
@@ -97,6 +99,7 @@ export const createApp = ({
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
   liveRoutes(app, ctx);
+  voiceRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
   archiveRoutes(app, ctx);
   unreadableRoutes(app, ctx);

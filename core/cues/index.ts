@@ -1,4 +1,5 @@
 export * from './places';
 export * from './resolve';
 export * from './set-up';
+export * from './spoken-words';
 export * from './ways';

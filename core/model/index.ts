@@ -23,5 +23,6 @@ export * from './session';
 export * from './tokens';
 export * from './units';
 export * from './use';
+export * from './voice';
 export * from './week';
 export * from './weight';

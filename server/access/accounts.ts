@@ -3,7 +3,17 @@ import { hash, verify } from '@node-rs/argon2';
 import { and, eq, isNull, ne, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../db/open';
-import { accounts, breaks, groups, ledFeeds, moves, sessions, settings, signIns } from '../db/schema';
+import {
+  accounts,
+  breaks,
+  groups,
+  ledFeeds,
+  moves,
+  sessions,
+  settings,
+  signIns,
+  voiceLines,
+} from '../db/schema';
 import { Refusal } from '../errors';
 
 /** Cost of a guess: argon2id with 19 MiB and two passes (OWASP Password Storage Cheat Sheet, from memory). */
@@ -87,7 +97,7 @@ export class Accounts {
     };
     const row = { ...account, called: called(name), password: await hash(password, COST) };
     const made = this.db.insert(accounts).values(row).onConflictDoNothing();
-    const owned = [groups, breaks, moves, sessions, settings, ledFeeds] as const;
+    const owned = [groups, breaks, moves, sessions, settings, ledFeeds, voiceLines] as const;
     const [result] = await this.db.batch([
       made,
       ...(first

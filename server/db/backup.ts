@@ -22,10 +22,11 @@ const TABLES = {
   calendar_entries: 'calendar entries given out',
   feeds: 'calendar addresses given out',
   led_feeds: 'calendar addresses of those who lead',
+  voice_lines: 'recorded lines',
   messages: 'reminders',
 } as const;
 /** Those whose rows belong to an account; what was made before there were accounts belongs to the first one. */
-const OWNED = ['groups', 'breaks', 'moves', 'sessions', 'settings', 'led_feeds'] as const;
+const OWNED = ['groups', 'breaks', 'moves', 'sessions', 'settings', 'led_feeds', 'voice_lines'] as const;
 type Table = keyof typeof TABLES;
 const tables = Object.keys(TABLES) as Table[];
 

@@ -1,4 +1,4 @@
-import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
 /** What every kept thing has: its id, a version that rises with each change, when it changed, and itself. */
 const kept = {
@@ -183,6 +183,22 @@ export const ledFeeds = sqliteTable('led_feeds', {
   createdAt: text('created_at').notNull(),
   revokedAt: text('revoked_at'),
 });
+
+/** Lines spoken by an instructor, known by their words: whichever break or move says these words has them. */
+export const voiceLines = sqliteTable(
+  'voice_lines',
+  {
+    owner: owner(),
+    /** What the words are known by. */
+    id: text('id').notNull(),
+    text: text('text').notNull(),
+    lengthMs: integer('length_ms').notNull(),
+    type: text('type').notNull(),
+    sound: blob('sound', { mode: 'buffer' }).notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.owner, t.id] })],
+);
 
 export const givenWeeks = sqliteTable(
   'given_weeks',

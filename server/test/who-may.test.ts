@@ -3,6 +3,7 @@ import type { Account, Person } from '@kotabi/core/model';
 import { defaultApproach, Move, Session, Week } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answers, messages } from '../db/schema';
+import { lineId } from '../routes/voice';
 import { edgeBreak, group, startServer } from './harness';
 import {
   everyAddress,
@@ -155,6 +156,8 @@ const layOut = async (): Promise<void> => {
   token = (fed.body as unknown as { token: string }).token;
   const led = await owner.send('POST', '/api/led-feeds', {});
   ledToken = (led.body as unknown as { token: string }).token;
+  const recorded = `/api/voice/${lineId('Sit tall')}?text=Sit%20tall&lengthMs=900`;
+  expect((await owner.send('PUT', recorded, 'sound', { 'Content-Type': 'audio/webm' })).status).toBe(200);
   const shared = await owner.send('POST', '/api/live', followed);
   expect([shared.status, JSON.stringify(shared.body).slice(0, 300)]).toEqual([201, expect.any(String)]);
   room = shared.body as unknown as { id: string; token: string };
@@ -332,6 +335,15 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     path: '/api/sessions/s1/pieces',
     body: { ...session, from: 0, parts: [] },
   },
+  'GET /api/voice': { right: 'own', path: '/api/voice' },
+  'GET /api/voice/:id': { right: 'private', path: `/api/voice/${lineId('Sit tall')}` },
+  'PUT /api/voice/:id': {
+    right: 'own',
+    path: `/api/voice/${lineId('Grow tall')}?text=Grow%20tall&lengthMs=900`,
+    body: 'sound',
+    headers: { 'Content-Type': 'audio/webm' },
+  },
+  'DELETE /api/voice/:id': { right: 'private', path: `/api/voice/${lineId('Sit tall')}` },
   'GET /api/clock': { right: 'anyone', path: '/api/clock' },
   'POST /api/live': { right: 'own', path: '/api/live', body: { ...followed } },
   'GET /api/live/:id': () => ({ right: 'private', path: `/api/live/${room.id}` }),

@@ -90,9 +90,10 @@ export const sendText = async <T>(
   path: string,
   file: Blob,
   type = 'text/calendar; charset=utf-8',
+  method = 'POST',
 ): Promise<T> => {
   const response = await fetch(path, {
-    method: 'POST',
+    method,
     body: file,
     headers: { 'Content-Type': type },
   }).catch(() => {

@@ -180,7 +180,7 @@ export const Before = ({
             ))}
           </section>
           <Suspense fallback={null}>
-            <SoundPanel sound={sound} timeline={timeline} name={brk.name} silent={silent} />
+            <SoundPanel sound={sound} timeline={timeline} brk={brk} silent={silent} />
           </Suspense>
         </div>
       </div>

@@ -7,10 +7,10 @@ import { minSec } from '../words/time';
 import { Button } from './Button';
 import { Controls } from './Controls';
 import { Events } from './Events';
-import type { StageProps } from './Leading';
 import styles from './leader.module.css';
 import { useMoment } from './leadStore';
 import { Strip } from './Strip';
+import type { StageProps } from './stage-props';
 import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
 
 /** So many lines that come are shown. */

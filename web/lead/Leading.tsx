@@ -6,17 +6,16 @@ import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 're
 import { useTitle } from '../shell/useTitle';
 import { Ask } from './Ask';
 import { Before } from './Before';
-import type { Choices } from './choices';
-import { type LeadStore, useLeadStore, useMoment } from './leadStore';
+import { useLeadStore, useMoment } from './leadStore';
 import type { LeadData } from './load';
 import { preloaded } from './preloaded';
-import type { RoomProps } from './Room';
 import { useSound } from './sound/useSound';
+import type { StageProps } from './stage-props';
 import { clearUnderWay, readUnderWay } from './under-way';
-import { type Awake, useAwake } from './useAwake';
+import { useAwake } from './useAwake';
 import { useChoices } from './useChoices';
-import { type Recorder, useRecord } from './useRecord';
-import { type Steering, useSteering } from './useSteering';
+import { useRecord } from './useRecord';
+import { useSteering } from './useSteering';
 
 // These come right after the first look at the page, so that they are there when the server is gone later.
 const stage = preloaded(async () => (await import('./Stage')).Stage);
@@ -27,20 +26,6 @@ const Others = lazy(() => import('./live/Others').then((m) => ({ default: m.Othe
 interface Props {
   data: LeadData;
   timed: Extract<Timed, { ok: true }>;
-}
-
-/** What both ways of leading need: one window, or two. */
-export interface StageProps {
-  data: LeadData;
-  room: Pick<RoomProps, 'timeline' | 'steps' | 'lookup' | 'counting' | 'choices'>;
-  store: LeadStore;
-  steering: Steering;
-  mirror: boolean;
-  setMirror: (on: boolean) => void;
-  recorder: Recorder;
-  choices: Choices;
-  awake: Awake;
-  openShare: () => void;
 }
 
 const goFullScreen = (): void => {

@@ -4,11 +4,11 @@ import { minSec } from '../words/time';
 import { Button } from './Button';
 import { Controls } from './Controls';
 import { Events } from './Events';
-import type { StageProps } from './Leading';
 import styles from './lead.module.css';
 import { useMoment } from './leadStore';
 import { Progress } from './Progress';
 import { Room } from './Room';
+import type { StageProps } from './stage-props';
 
 /** Leading in one window: what the room sees, with the controls at its foot. */
 export const Stage = ({

@@ -1,12 +1,14 @@
 import { type Lead, readyToLead, start } from '@kotabi/core/lead';
+import type { Break } from '@kotabi/core/model';
 import type { Timeline } from '@kotabi/core/timing';
-import { Ear, FileDown } from 'lucide-react';
+import { Ear, FileDown, Mic } from 'lucide-react';
 import { useId, useState } from 'react';
 import { messageOf } from '../../api/client';
 import { Button } from '../Button';
 import controls from '../controls.module.css';
 import styles from './sound.module.css';
 import type { SoundState } from './useSound';
+import { VoicePanel } from './VoicePanel';
 import { heardByItself, type SoundChannel } from './wishes';
 
 const CHANNELS: readonly [SoundChannel, string, string][] = [
@@ -18,15 +20,15 @@ const CHANNELS: readonly [SoundChannel, string, string][] = [
 interface Props {
   sound: SoundState;
   timeline: Timeline;
-  /** What the file is called. */
-  name: string;
+  brk: Break;
   /** Somewhere in this break eyes are closed until something is heard. */
   silent: boolean;
 }
 
 /** What is to be heard: each kind with a switch and its loudness, a voice where there is one, and a press to try it. */
-export const SoundPanel = ({ sound, timeline, name, silent }: Props) => {
-  const { wishes, set, voices, failure } = sound;
+export const SoundPanel = ({ sound, timeline, brk, silent }: Props) => {
+  const { wishes, set, voices, own, hasVoice, failure } = sound;
+  const [ownOpen, setOwnOpen] = useState(false);
   const id = useId();
   const [making, setMaking] = useState<string | null>(null);
   const save = async (): Promise<void> => {
@@ -35,7 +37,7 @@ export const SoundPanel = ({ sound, timeline, name, silent }: Props) => {
       const blob = await sound.file(start(readyToLead(timeline), 0) as Lead);
       const link = document.createElement('a');
       link.href = URL.createObjectURL(blob);
-      link.download = `${name}.wav`;
+      link.download = `${brk.name}.wav`;
       link.click();
       setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
       setMaking(`Saved: ${Math.max(1, Math.round(blob.size / 1e6))} MB.`);
@@ -86,10 +88,14 @@ export const SoundPanel = ({ sound, timeline, name, silent }: Props) => {
       {row(
         'voice',
         'Voice',
-        voices.length > 0 ? 'says the lines' : 'this browser has no voice; the signals remain',
+        voices.length > 0
+          ? 'says the lines'
+          : own.length > 0
+            ? 'says the lines you have recorded'
+            : 'this browser has no voice; the signals remain',
         wishes.voice,
         (more) => set({ voice: { ...wishes.voice, ...more } }),
-        voices.length === 0,
+        !hasVoice,
       )}
       {wishes.voice.on && voices.length > 0 && (
         <div className={styles.voice}>
@@ -120,6 +126,9 @@ export const SoundPanel = ({ sound, timeline, name, silent }: Props) => {
         <Button onClick={() => void sound.tryIt()}>
           <Ear size={18} /> Try it
         </Button>
+        <Button quiet onClick={() => setOwnOpen(true)} title="Record the lines yourself">
+          <Mic size={18} /> Your own voice
+        </Button>
         <Button quiet onClick={() => void save()} title="The sounds of this break alone, as a WAV file">
           <FileDown size={18} /> Save as a file
         </Button>
@@ -129,11 +138,20 @@ export const SoundPanel = ({ sound, timeline, name, silent }: Props) => {
           </span>
         )}
       </div>
-      {silent && !heardByItself(wishes, voices.length > 0) && (
+      {silent && !heardByItself(wishes, hasVoice) && (
         <p role="alert">
           Eyes are closed in this break, and nothing sounds by itself: say aloud when the silence ends, or
           switch the signals on.
         </p>
+      )}
+      {ownOpen && (
+        <VoicePanel
+          brk={brk}
+          timeline={timeline}
+          lines={own}
+          set={sound.setOwn}
+          close={() => setOwnOpen(false)}
+        />
       )}
       {failure && <p role="alert">No sound in this browser: {failure}</p>}
     </section>

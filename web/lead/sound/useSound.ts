@@ -1,8 +1,10 @@
 import { type Lead, linesDue, type Sound, Speaker } from '@kotabi/core/lead';
-import type { Pace } from '@kotabi/core/model';
+import type { Pace, VoiceLine } from '@kotabi/core/model';
 import type { Timeline } from '@kotabi/core/timing';
 import { useEffect, useRef, useState } from 'react';
+import { request } from '../../api/client';
 import type { LeadStore } from '../leadStore';
+import { ownMouth } from './own-voice';
 import { Sounder } from './sounder';
 import { browserMouth, onVoices, voicesHere } from './voice';
 import { keepWishes, readWishes, type SoundWishes } from './wishes';
@@ -51,8 +53,14 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
   const [failure, setFailure] = useState<string | null>(null);
   const latest = useRef(wishes);
   latest.current = wishes;
-  const hasVoice = voices.length > 0;
+  const [own, setOwn] = useState<VoiceLine[]>([]);
+  const hasVoice = voices.length > 0 || own.length > 0;
   const speaks = wishes.voice.on && hasVoice;
+  useEffect(() => {
+    request<VoiceLine[]>('GET', '/api/voice').then(setOwn, (error: unknown) =>
+      console.error('The recorded lines are not known', error),
+    );
+  }, []);
   useEffect(() => onVoices(() => setVoices(voicesHere().map((v) => v.name))), []);
 
   const open = async (): Promise<Player | null> => {
@@ -91,10 +99,10 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
 
   useEffect(() => {
     if (!speaks) return;
-    const speaker = new Speaker(
-      browserMouth(pace, () => latest.current.voice),
-      () => performance.now(),
-    );
+    const wanted = (): SoundWishes['voice'] => latest.current.voice;
+    const browser = voices.length > 0 ? browserMouth(pace, wanted) : null;
+    const mouth = ownMouth(new Map(own.map((l) => [l.text, l])), browser, wanted);
+    const speaker = new Speaker(mouth, () => performance.now());
     let last: Lead = store.getState().lead;
     const unsubscribe = store.subscribe(({ lead }) => {
       const stood = last.status === 'running';
@@ -108,7 +116,7 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
       unsubscribe();
       speaker.stop();
     };
-  }, [speaks, pace, timeline, store]);
+  }, [speaks, pace, timeline, store, own, voices]);
 
   return {
     wishes,
@@ -118,6 +126,9 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
       keepWishes(next);
     },
     voices,
+    own,
+    setOwn,
+    hasVoice,
     failure,
     /** To be called by the press that starts, so that the browser lets it sound. */
     unlock: (): void => {
@@ -129,7 +140,7 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
       if (!ready) return;
       const { Bus, playAll, Tone } = ready;
       playAll(new Bus(), TRIAL, Tone.immediate() + 0.05, latest.current);
-      if (!speaks) return;
+      if (!speaks || voices.length === 0) return;
       const mouth = browserMouth(pace, () => latest.current.voice);
       mouth.say('Left side first. You feel it along the right side of the neck.', FIRST_LINE, () => {});
     },
