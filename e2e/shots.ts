@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { addDays, mondayOf } from '@kotabi/core/schedule';
+import { mondayOf } from '@kotabi/core/schedule';
 import type { Page } from 'playwright-core';
 import { closeBrowser, openContext } from './browser';
 import { startProgram } from './process';
@@ -17,29 +17,43 @@ const settle = async (page: Page): Promise<void> => {
   await page.waitForTimeout(350);
 };
 
-/** An office with several instructors, and a group shared between two of them. */
-const severalInstructors = async (page: Page): Promise<void> => {
-  const password = 'a ferry at half past nine';
-  await page.getByRole('button', { name: 'Make the first account' }).click();
-  await page.getByLabel('Name').fill('Ines');
-  await page.getByLabel('Password', { exact: true }).fill(password);
-  await page.getByRole('button', { name: 'Make it' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Sign in to Kotabi' });
-  await dialog.getByLabel('Name').fill('Ines');
-  await dialog.getByLabel('Password', { exact: true }).fill(password);
-  await page.keyboard.press('Enter');
-  await page.getByRole('table', { name: 'Accounts' }).waitFor();
-  await page.getByRole('button', { name: 'New account' }).click();
-  await page.getByLabel('Name').fill('Tomas');
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await page.getByRole('row', { name: /Tomas/ }).waitFor();
-  await page.getByRole('link', { name: 'People' }).click();
-  await page.getByRole('button', { name: 'Share' }).click();
-  await page.getByLabel('Colleague').click();
-  await page.getByTitle('Tomas').click();
-  await page.getByRole('button', { name: 'Share to look at' }).click();
-  await page.getByLabel('What Tomas may do').waitFor();
-  await page.mouse.move(5, 5);
+/** A break in the middle of its first hold on a side, and a few seconds into it. */
+const inTheMiddle = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  const stage = page.locator('main').first();
+  await page.locator('main[data-part]').waitFor();
+  for (let i = 0; i < 60; i++) {
+    const at = [await stage.getAttribute('data-side'), await stage.getAttribute('data-part')];
+    if (at[0] === 'left' && at[1] === 'work') break;
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(40);
+  }
+  await page.waitForTimeout(4500);
+};
+
+/** The same with a second window for the group: what whoever leads sees. */
+const withGroupWindow = async (page: Page): Promise<void> => {
+  await inTheMiddle(page);
+  await page.getByRole('button', { name: 'Other screens' }).click();
+  await page.getByRole('button', { name: 'A window for the group' }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('leader').waitFor();
+};
+
+/** A phone that steers it. */
+const asRemote = async (page: Page): Promise<void> => {
+  await inTheMiddle(page);
+  await page.getByRole('button', { name: 'Other screens' }).click();
+  await page.getByRole('button', { name: 'A phone as remote' }).click();
+  const code = ((await page.getByTestId('remote-code').textContent()) ?? '').replaceAll(' ', '');
+  const phone = await page.context().newPage();
+  await phone.setViewportSize({ width: 390, height: 844 });
+  await phone.goto(`${new URL(page.url()).origin}/remote#${code}`);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.getByRole('button', { name: 'Pause' }).waitFor();
+  await settle(phone);
+  // The picture is of the phone, not of the page that leads.
+  await phone.screenshot({ path: join(out, 'remote.png') });
 };
 
 const views: [name: string, path: string, act?: (page: Page) => Promise<void>][] = [
@@ -71,25 +85,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.getByText(/A person does/).waitFor();
     },
   ],
-  [
-    'rules',
-    `/week/timetable-desk/${monday}/compare`,
-    async (page) => void (await page.getByText('Longest as planned').waitFor({ timeout: 60_000 })),
-  ],
-  [
-    'led',
-    `/week/timetable-desk/${addDays(monday, 7)}/led`,
-    async (page) => {
-      await page.getByLabel('Groups').click();
-      await page.getByText('Claims team', { exact: true }).last().click();
-      await page.keyboard.press('Escape');
-      await page.getByRole('button', { name: 'Find the best times' }).click();
-      await page
-        .getByText(/can come$/)
-        .first()
-        .waitFor({ timeout: 30_000 });
-    },
-  ],
+  ['all-groups', '/weeks'],
   ['people', '/people'],
   ['needs', '/people/timetable-desk/needs?break=late-morning'],
   [
@@ -119,20 +115,9 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ['log', '/log'],
   ['session', '/log/demo-session-1'],
   // Last: leaving a break in the middle keeps its record, which would stand in the picture of the log.
-  [
-    'lead',
-    '/lead/late-morning',
-    async (page) => {
-      await page.getByRole('button', { name: 'Start' }).click();
-      await page.clock.runFor(3000);
-      await page.clock.fastForward(159_000);
-      await page.clock.runFor(200);
-      // Transitions run on the browser's own time.
-      await page.waitForTimeout(500);
-    },
-  ],
-  // The last one: with it everybody has to sign in.
-  ['accounts', '/accounts', severalInstructors],
+  ['lead', '/lead/late-morning', inTheMiddle],
+  ['lead-leader', '/lead/late-morning', withGroupWindow],
+  ['remote', '/lead/late-morning', asRemote],
 ];
 
 const app = await startProgram({ demo: true });
@@ -143,12 +128,11 @@ try {
     if (only.length > 0 && !only.includes(name)) continue;
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${name}: ${error.message}`));
-    if (name === 'lead') await page.clock.install();
     await page.goto(app.url + path);
     await page.waitForLoadState('networkidle');
     await act?.(page);
-    if (name !== 'lead') await settle(page);
-    await page.screenshot({ path: join(out, `${name}.png`) });
+    if (!path.startsWith('/lead/')) await settle(page);
+    if (name !== 'remote') await page.screenshot({ path: join(out, `${name}.png`) });
     await page.close();
   }
 } finally {

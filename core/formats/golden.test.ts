@@ -46,7 +46,7 @@ describe('one whole break in every output', () => {
       const { change, ...what } = ahead;
       const next = [change, ...Object.values(what)].filter((w) => w !== '').join(' ');
       return [
-        `${sec(part.startMs)} ${sec(part.lengthMs)} ${part.kind}: ${part.moveName} · ${partTitle(part)} (then: ${next})`,
+        `${sec(part.startMs)} ${sec(part.lengthMs)} ${part.kind}: ${[part.moveName, partTitle(part)].filter(Boolean).join(' · ')} (then: ${next})`,
         ...part.lines.map((l) => `              ${sec(l.atMs)} ${l.role}: ${l.text}`),
         ...part.dropped.map((l) => `                 no time for ${l.role}: ${l.text}`),
       ];

@@ -1,6 +1,6 @@
 import type { Signal, Sound } from '@kotabi/core/lead';
 import type { Side } from '@kotabi/core/model';
-import * as Tone from 'tone';
+import { Gain, Oscillator, Panner } from './tone';
 import type { SoundChannel, SoundWishes } from './wishes';
 
 /** A note of a signal: its pitch in Hz, when it begins and how long it rings, seconds. */
@@ -38,8 +38,8 @@ export const channelOf = (sound: Sound): SoundChannel =>
 
 /** Everything that was set to sound since it was made; ended at once by `silence`. */
 export class Bus {
-  private readonly out = new Tone.Gain(1).toDestination();
-  private readonly sources = new Set<Tone.Oscillator>();
+  private readonly out = new Gain(1).toDestination();
+  private readonly sources = new Set<Oscillator>();
 
   /** `toFile`: nothing is taken away when it has sounded, for a file is only made after everything has been set. */
   constructor(private readonly toFile = false) {}
@@ -47,7 +47,7 @@ export class Bus {
   /** Sets one sound to begin at a time of the audio clock, seconds. */
   play(sound: Sound, at: number, volume: number): void {
     if (volume <= 0) return;
-    const side = new Tone.Panner(sound.side ? PAN[sound.side] : 0).connect(this.out);
+    const side = new Panner(sound.side ? PAN[sound.side] : 0).connect(this.out);
     if (sound.what === 'breath') this.breath(sound, at, volume, side);
     else if (sound.what === 'count')
       this.note([COUNTS[sound.left], 0, COUNT_SEC], at, volume, side, 'square');
@@ -58,11 +58,11 @@ export class Bus {
     { phase, from, lengthMs }: Extract<Sound, { what: 'breath' }>,
     at: number,
     volume: number,
-    to: Tone.Panner,
+    to: Panner,
   ): void {
     const length = lengthMs / 1000;
     const [begin, end] = phase === 'in' ? [EMPTY_HZ, FULL_HZ] : [FULL_HZ, EMPTY_HZ];
-    const envelope = new Tone.Gain(0).connect(to);
+    const envelope = new Gain(0).connect(to);
     const tone = this.source(begin + (end - begin) * from, 'sine', envelope);
     tone.frequency.setValueAtTime(begin + (end - begin) * from, at);
     tone.frequency.linearRampToValueAtTime(end, at + length);
@@ -78,11 +78,11 @@ export class Bus {
     [hz, after, length]: Note,
     at: number,
     volume: number,
-    to: Tone.Panner,
+    to: Panner,
     type: 'triangle' | 'square',
   ): void {
     const begins = at + after;
-    const envelope = new Tone.Gain(0).connect(to);
+    const envelope = new Gain(0).connect(to);
     const tone = this.source(hz, type, envelope);
     envelope.gain.setValueAtTime(0, begins);
     // A square wave is far louder than a triangle of the same height.
@@ -91,8 +91,8 @@ export class Bus {
     tone.start(begins).stop(begins + length);
   }
 
-  private source(hz: number, type: 'sine' | 'triangle' | 'square', to: Tone.Gain): Tone.Oscillator {
-    const tone = new Tone.Oscillator({ frequency: hz, type }).connect(to);
+  private source(hz: number, type: 'sine' | 'triangle' | 'square', to: Gain): Oscillator {
+    const tone = new Oscillator({ frequency: hz, type }).connect(to);
     this.sources.add(tone);
     if (this.toFile) return tone;
     tone.onstop = () => {
@@ -103,12 +103,15 @@ export class Bus {
     return tone;
   }
 
-  /** Nothing of it is heard any more, from this moment on. */
+  /** Nothing of it is heard any more, from this moment on; what was set is taken away. */
   silence(): void {
     this.out.gain.cancelScheduledValues(0);
     this.out.gain.rampTo(0, 0.02);
-    for (const tone of this.sources) tone.stop(Tone.immediate() + 0.03);
-    setTimeout(() => this.out.dispose(), 200);
+    setTimeout(() => {
+      for (const tone of this.sources) tone.dispose();
+      this.sources.clear();
+      this.out.dispose();
+    }, 60);
   }
 }
 

@@ -1,8 +1,8 @@
 import { type Lead, soundsAhead } from '@kotabi/core/lead';
 import type { Timeline } from '@kotabi/core/timing';
 import toWav from 'audiobuffer-to-wav';
-import * as Tone from 'tone';
 import { Bus, playAll } from './play';
+import { Offline } from './tone';
 import type { SoundWishes } from './wishes';
 
 /** Enough for what is heard: its highest tone is 880 Hz, with its overtones. */
@@ -14,7 +14,7 @@ const RINGS_MS = 2500;
 export const soundFile = async (timeline: Timeline, lead: Lead, wishes: SoundWishes): Promise<Blob> => {
   const all = soundsAhead(timeline, lead, 86_400_000);
   const lengthMs = Math.max(0, ...all.map((s) => s.atMs)) + RINGS_MS;
-  const buffer = await Tone.Offline(() => playAll(new Bus(true), all, 0, wishes), lengthMs / 1000, 2, RATE);
+  const buffer = await Offline(() => playAll(new Bus(true), all, 0, wishes), lengthMs / 1000, 2, RATE);
   const heard = buffer.get();
   if (!heard) throw new Error('This browser made no sound.');
   return new Blob([toWav(heard)], { type: 'audio/wav' });

@@ -36,6 +36,7 @@ const outletOn = (clock: { ms: number }, millionths: number) => {
     heard,
     outlet: {
       now,
+      aheadMs: () => 150_000,
       open: () => buses++,
       play: (bus: number, sounds: readonly Sound[], at: number) => {
         for (const s of sounds)
@@ -114,5 +115,22 @@ describe('what is heard, against the timeline', () => {
     lead = pause(timeline, lead, clock.ms);
     to(clock.ms + 20);
     expect(heard.filter((h) => h.atMs > outlet.now())).toEqual([]);
+  });
+
+  it('is not set again and again where the audio clock stands still: there is no sound device', () => {
+    let opened = 0;
+    const sounder = new Sounder(timeline, {
+      now: () => 0,
+      aheadMs: () => 16_000,
+      open: () => opened++,
+      play: () => {},
+      silence: () => {},
+    });
+    let lead: Lead = start(readyToLead(timeline), 0);
+    for (let ms = 0; ms < 60_000; ms += 16) {
+      lead = advance(timeline, lead, ms);
+      sounder.look(lead, ms);
+    }
+    expect(opened).toBeLessThan(16);
   });
 });

@@ -9,7 +9,7 @@ import { Sounder } from './sounder';
 import { browserMouth, onVoices, voicesHere } from './voice';
 import { keepWishes, readWishes, type SoundWishes } from './wishes';
 
-type Player = typeof import('./play') & { Tone: typeof import('tone') };
+type Player = typeof import('./play') & typeof import('./tone');
 
 /** What a press on “Try it” plays: a breath, both sides, a count, the end. */
 const TRIAL: readonly Sound[] = [
@@ -26,16 +26,19 @@ const TRIAL: readonly Sound[] = [
 let loading: Promise<Player> | null = null;
 /** Loads what makes sound, and lets it sound: browsers allow that only after a press. */
 const loadPlayer = (): Promise<Player> => {
-  loading ??= Promise.all([import('./play'), import('tone')]).then(([play, Tone]) => {
-    // Everything is set ahead by the audio clock: no clock of its own is needed, nor a worker for one.
-    Tone.setContext(new Tone.Context({ clockSource: 'timeout', lookAhead: 0 }));
-    return { ...play, Tone };
-  });
+  loading ??= Promise.all([import('./play'), import('./tone')]).then(([play, tone]) => ({
+    ...play,
+    ...tone,
+  }));
   return loading.then(async (player) => {
-    await player.Tone.start();
+    await player.start();
     return player;
   });
 };
+
+/** So far ahead everything is set to sound, ms. */
+const SEEN_AHEAD_MS = 16_000;
+const HIDDEN_AHEAD_MS = 150_000;
 
 const anyOn = ({ breath, signals, counts }: SoundWishes): boolean => breath.on || signals.on || counts.on;
 /** A number that is spoken is not beaten as well. */
@@ -77,9 +80,11 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
 
   useEffect(() => {
     if (!player || !anyOn(wishes)) return;
-    const { Bus, playAll, Tone } = player;
+    const { Bus, playAll, getContext } = player;
     const sounder = new Sounder(timeline, {
-      now: () => Tone.immediate() * 1000,
+      now: () => getContext().immediate() * 1000,
+      // A tab that is hidden may look at the clock once a minute; one that is seen looks all the time.
+      aheadMs: () => (document.hidden ? HIDDEN_AHEAD_MS : SEEN_AHEAD_MS),
       open: () => new Bus(),
       play: (bus: InstanceType<typeof Bus>, sounds, atMs) =>
         playAll(bus, sounds, atMs / 1000, heard(latest.current, speaks)),
@@ -91,7 +96,9 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
     };
     look();
     const unsubscribe = store.subscribe(look);
+    document.addEventListener('visibilitychange', look);
     return () => {
+      document.removeEventListener('visibilitychange', look);
       unsubscribe();
       sounder.stop();
     };
@@ -138,8 +145,8 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
     tryIt: async (): Promise<void> => {
       const ready = await open();
       if (!ready) return;
-      const { Bus, playAll, Tone } = ready;
-      playAll(new Bus(), TRIAL, Tone.immediate() + 0.05, latest.current);
+      const { Bus, playAll, getContext } = ready;
+      playAll(new Bus(), TRIAL, getContext().immediate() + 0.05, latest.current);
       if (!speaks || voices.length === 0) return;
       const mouth = browserMouth(pace, () => latest.current.voice);
       mouth.say('Left side first. You feel it along the right side of the neck.', FIRST_LINE, () => {});
