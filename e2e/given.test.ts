@@ -119,7 +119,11 @@ describe('a week one can hand out', () => {
     await page.getByText(/3 groups · \d+ breaks to come today · 1 week not given out/).waitFor();
     await page.getByRole('img', { name: /^Timetable desk: 7 breaks today/ }).waitFor();
     await next.getByRole('button', { name: 'Lead it' }).click();
-    await page.getByText(/^(Timetable desk|Call desk, early shift) · /).waitFor();
+    const ledFor = (): Promise<string> =>
+      page
+        .getByLabel('Led for')
+        .evaluate((select: HTMLSelectElement) => select.selectedOptions[0]?.text ?? '');
+    await expect.poll(ledFor).toMatch(/^(Timetable desk|Call desk, early shift)$/);
     await page.getByRole('button', { name: 'Back to today' }).click();
     await next.getByRole('heading', { level: 2 }).waitFor();
 
@@ -130,7 +134,7 @@ describe('a week one can hand out', () => {
       .click();
     await page.getByRole('slider').first().focus();
     await page.getByRole('button', { name: 'Lead it' }).click();
-    await page.getByText(/^Timetable desk · /).waitFor();
+    await expect.poll(ledFor).toBe('Timetable desk');
     await page.getByRole('button', { name: 'Back to the week' }).click();
     await page.getByRole('slider').first().waitFor();
     await page.close();
