@@ -133,7 +133,8 @@ try {
     await act?.(page);
     if (!path.startsWith('/lead/')) await settle(page);
     if (name !== 'remote') await page.screenshot({ path: join(out, `${name}.png`) });
-    await page.close();
+    // A second window or a phone goes with it.
+    for (const one of context.pages()) await one.close();
   }
 } finally {
   await closeBrowser();
