@@ -8,6 +8,7 @@ const BENCHES = [
   'load',
   'edit',
   'health',
+  'live',
   'office',
   'retime',
   'fit',

@@ -1,5 +1,5 @@
 import type { Session } from '@kotabi/core/model';
-import { sumOf } from '@kotabi/core/record';
+import { endingOf, sumOf } from '@kotabi/core/record';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -23,6 +23,7 @@ const PAGE = 20;
 
 const LogRow = ({ value, groupName }: { value: Session; groupName: string }) => {
   const navigate = useNavigate();
+  const ending = endingOf(value);
   const { doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = sumOf(value);
   return (
     <tr className={styles.row} onClick={() => navigate(`/log/${value.id}`)}>
@@ -36,7 +37,8 @@ const LogRow = ({ value, groupName }: { value: Session; groupName: string }) => 
       <td className="tabular">
         {minSec(doneMs)} of {minSec(plannedMs)}
         <div className="muted small">
-          {stepsDone} of {stepsPlanned} steps{value.ended === 'stopped' ? ' · stopped' : ''}
+          {stepsDone} of {stepsPlanned} steps{ending === 'to the end' ? '' : ` · ${ending}`}
+          {value.events.length > 0 && ` · ${value.events.length} noted`}
         </div>
       </td>
       <td className="tabular">

@@ -8,7 +8,7 @@ import { ArrowLeft, Trash2 } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { messageOf, request } from '../../api/client';
-import { useDelete, useGroups } from '../../api/queries';
+import { useDelete, useGroups, usePeople } from '../../api/queries';
 import { createDocument, type Document } from '../../document/document';
 import { SaveNote } from '../../document/SaveNote';
 import { type DocumentKind, useDocument } from '../../document/useDocument';
@@ -16,6 +16,7 @@ import { Tension } from '../../fields/Tension';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
+import { cameText, endedText, eventText } from '../../words/record';
 import { minSec } from '../../words/time';
 import { DoneChart } from './DoneChart';
 import styles from './log.module.css';
@@ -49,6 +50,8 @@ const Opened = ({ document }: { document: Document<Session> }) => {
   const navigate = useNavigate();
   const { message } = useMessages();
   const { value, edit } = useStore(document);
+  const people = (usePeople(value.groupId ?? undefined).data ?? []).map((p) => p.value);
+  const came = cameText(value, people);
   useTitle(value.breakName);
   const sum = sumOf(value);
   const change = (label: string, more: Partial<Session>, key?: string): void =>
@@ -86,7 +89,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
         <p className="muted">
           {dayjs(value.startedAt).format('dddd D MMMM YYYY, HH:mm')} ·{' '}
           {groups.data?.find((g) => g.value.id === value.groupId)?.value.name ?? 'no group'} ·{' '}
-          {value.ended === 'finished' ? 'led to the end' : 'stopped before the end'} ·{' '}
+          {endedText(value)} · {came && `${came} · `}
           <Link to={`/breaks/${value.breakId}`}>open the break</Link>
         </p>
       </div>
@@ -98,6 +101,16 @@ const Opened = ({ document }: { document: Document<Session> }) => {
             of {sum.stepsPlanned} steps · bars show work only, as the side that was said
           </p>
           <DoneChart steps={planAgainstDone(value.parts)} />
+          {value.events.length > 0 && (
+            <>
+              <h2>What happened</h2>
+              <ul className={styles.events}>
+                {value.events.map((e) => (
+                  <li key={e.id}>{eventText(e, people)}</li>
+                ))}
+              </ul>
+            </>
+          )}
         </section>
         <section className={`card ${styles.side}`} aria-label="Tension and note">
           <h2 id="t-before">Tension before</h2>
@@ -106,6 +119,9 @@ const Opened = ({ document }: { document: Document<Session> }) => {
             value={value.tensionBefore}
             set={(tensionBefore) => change('tension before', { tensionBefore })}
           />
+          {value.fingers.before.length > 0 && (
+            <p className="muted small">A round of fingers: {value.fingers.before.join(', ')}.</p>
+          )}
           <h2 id="t-after">Tension after</h2>
           <Tension
             labelledBy="t-after"

@@ -4,6 +4,7 @@ import dayjs from 'dayjs';
 import { Link } from 'react-router';
 import { useAnswers, useSessions } from '../../api/queries';
 import { isLongAgo, lastBreak } from '../../week/last-break';
+import { endedText } from '../../words/record';
 import styles from './today.module.css';
 
 /** What happened since yesterday: what was led, who answered; and who has had no break for long. */
@@ -25,8 +26,7 @@ export const Since = ({ groups, today }: { groups: readonly Group[]; today: stri
       <h2>Since yesterday</h2>
       {led.map(({ value: s }) => (
         <p key={s.id}>
-          “{s.breakName}” was led{s.ended === 'finished' ? ' to the end' : ', and stopped before the end'}.{' '}
-          <Link to={`/log/${s.id}`}>See the record</Link>
+          “{s.breakName}” was {endedText(s)}. <Link to={`/log/${s.id}`}>See the record</Link>
         </p>
       ))}
       {answered.map(({ group, all, did }) => (
