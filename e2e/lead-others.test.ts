@@ -34,6 +34,7 @@ const sessions = async () =>
       came: { people: string[]; count: number | null };
       events: { what: string; personId: string | null; moveName: string }[];
       fingers: { before: number[] };
+      areas: unknown[];
       tensionBefore: number | null;
       parts: { kind: string; doneMs: number; plannedMs: number }[];
     };
@@ -201,6 +202,10 @@ describe('what is kept while it is led', () => {
     await page.waitForTimeout(1300);
     await page.reload();
     await page.getByText('You were in the middle of this break.').waitFor();
+    // Whoever opens leading anew is led there as well.
+    await page.goto(`${fixture.app.url}/lead`);
+    await page.getByText('You were in the middle of “Late-morning neck and wrists”.').waitFor();
+    await page.getByRole('link', { name: 'Go on with it' }).click();
     await page.getByRole('button', { name: 'Go on where it was' }).click();
     await page.getByText('Paused', { exact: true }).waitFor();
     expect(await page.locator('main').getAttribute('data-side')).toBe('left');
@@ -229,6 +234,8 @@ describe('what is kept while it is led', () => {
     await page.getByText('A number must be at most 10; 11 was typed.').waitFor();
     await page.getByLabel('or a round of fingers').fill('3 5 2 7');
     await page.getByText('4 shown, the middle one is 3').waitFor();
+    await page.getByText('by area').click();
+    await page.getByLabel('Tension, neck, 0 to 10').fill('6');
     await startIt(page);
     await toWork(page);
     await page.getByRole('button', { name: 'Something happened' }).click();
@@ -237,6 +244,7 @@ describe('what is kept while it is led', () => {
     await page.getByText(/Noted at .*Ilse M\., pain\. Out of it, back to neutral/).waitFor();
     await expect.poll(async () => (await sessions())[0]?.value.events.map((e) => e.what)).toEqual(['pain']);
     const [{ value }] = (await sessions()) as [Awaited<ReturnType<typeof sessions>>[number]];
+    expect(value.areas).toEqual([{ area: 'neck', before: 6, after: null }]);
     expect([value.came.count, value.came.people.length, value.fingers.before, value.tensionBefore]).toEqual([
       6,
       1,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Area } from './move';
 import { Id, Line, Lines, Side } from './units';
 
 const Ms = z.int().min(0).max(86_400_000);
@@ -60,6 +61,11 @@ export const Session = z.object({
   tensionBefore: Tension.default(null),
   tensionAfter: Tension.default(null),
   fingers: z.object({ before: Fingers, after: Fingers }).default({ before: [], after: [] }),
+  /** Tension by area, where that was asked, of the group. */
+  areas: z
+    .array(z.object({ area: Area, before: Tension, after: Tension }))
+    .max(14)
+    .default([]),
   note: Lines(2000).default(''),
 });
 export type Session = z.infer<typeof Session>;

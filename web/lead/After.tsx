@@ -5,6 +5,7 @@ import { messageOf } from '../api/client';
 import { keepSession } from '../api/sessions-outbox';
 import { Tension } from '../fields/Tension';
 import { minSec } from '../words/time';
+import { AreaTension } from './AreaTension';
 import { Button } from './Button';
 import controls from './controls.module.css';
 import styles from './lead.module.css';
@@ -82,6 +83,7 @@ export const After = ({ record, back }: { record: Session; back: string }) => {
         set={(tensionAfter) => change({ tensionAfter })}
       />
       {value.tensionBefore !== null && <p className={styles.dim}>Before it was {value.tensionBefore}.</p>}
+      <AreaTension areas={[]} value={value.areas} when="after" set={(areas) => change({ areas })} />
       <label htmlFor="session-note">
         <h2>A note for next time</h2>
       </label>

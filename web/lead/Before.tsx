@@ -7,6 +7,7 @@ import { lazy, Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Tension } from '../fields/Tension';
 import { minSec } from '../words/time';
+import { AreaTension } from './AreaTension';
 import { Button } from './Button';
 import type { Choices } from './choices';
 import controls from './controls.module.css';
@@ -62,6 +63,9 @@ export const Before = ({
   const stands = steps.some((s) => s.position === 'standing');
   const floor = steps.some((s) => s.position === 'floor');
   const silent = steps.some((s) => s.move.asks.includes('eyes closed'));
+  const areas = [
+    ...new Set(steps.flatMap((s) => (s.move.kind === 'stretch' ? s.move.areas.slice(0, 1) : []))),
+  ];
   const { told, tell } = recorder;
   return (
     <main className={styles.before}>
@@ -134,6 +138,7 @@ export const Before = ({
               })
             }
           />
+          <AreaTension areas={areas} value={told.areas} when="before" set={(list) => tell({ areas: list })} />
           <label className={styles.mirror} htmlFor="mirror">
             <input
               type="checkbox"

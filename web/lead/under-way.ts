@@ -23,11 +23,17 @@ export const saveUnderWay = (state: UnderWay): void => {
 
 export const clearUnderWay = (): void => localStorage.removeItem(KEY);
 
-/** What was interrupted of a break, if anything was and not too long ago. What cannot be read is none. */
-export const readUnderWay = (breakId: string, now: number): UnderWay | null => {
+/** What was interrupted, if anything was and not too long ago. What cannot be read is none. */
+export const interruptedNow = (now: number): UnderWay | null => {
   const text = localStorage.getItem(KEY);
   if (!text) return null;
   const parsed = UnderWay.safeParse(JSON.parse(text));
-  if (!parsed.success || parsed.data.session.breakId !== breakId) return null;
+  if (!parsed.success) return null;
   return now - parsed.data.savedAt < MOST_HOURS * 3_600_000 ? parsed.data : null;
+};
+
+/** The same of one break. */
+export const readUnderWay = (breakId: string, now: number): UnderWay | null => {
+  const kept = interruptedNow(now);
+  return kept?.session.breakId === breakId ? kept : null;
 };

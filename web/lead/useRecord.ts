@@ -10,12 +10,13 @@ import type { LeadData } from './load';
 import { clearUnderWay, saveUnderWay, type UnderWay } from './under-way';
 
 /** What a record says beside its parts: who came, what happened, how tense they were. */
-export type Told = Pick<Session, 'came' | 'events' | 'tensionBefore' | 'fingers'>;
+export type Told = Pick<Session, 'came' | 'events' | 'tensionBefore' | 'fingers' | 'areas'>;
 const NOTHING_TOLD: Told = {
   came: { people: [], count: null },
   events: [],
   tensionBefore: null,
   fingers: { before: [], after: [] },
+  areas: [],
 };
 
 /** Where it stands is written down so often, ms; a change of part at once. */

@@ -2,6 +2,8 @@ import { stepsOf } from '@kotabi/core/model';
 import { timed } from '@kotabi/core/timing';
 import { Link } from 'react-router';
 import { useBreaks, useMoves } from '../../api/queries';
+import { leadAddress } from '../../lead/place';
+import { interruptedNow } from '../../lead/under-way';
 import { MiniSpine } from '../../sheet/MiniSpine';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -15,10 +17,25 @@ export const ChooseScreen = () => {
   const moves = useMoves();
   if (!breaks.data || !moves.data)
     return <Waiting error={breaks.error ?? moves.error} retry={() => void breaks.refetch()} />;
+  const interrupted = interruptedNow(Date.now());
   const ready = breaks.data.filter((b) => b.value.items.length > 0);
   return (
     <div className="page">
       <h1>Lead which break?</h1>
+      {interrupted && (
+        <p className={`card ${styles.interrupted}`}>
+          You were in the middle of “{interrupted.session.breakName}”.{' '}
+          <a
+            href={leadAddress({
+              breakId: interrupted.session.breakId,
+              groupId: interrupted.session.groupId,
+              from: null,
+            })}
+          >
+            Go on with it
+          </a>
+        </p>
+      )}
       {ready.length === 0 && (
         <Empty title="Nothing to lead yet" action={<Link to="/breaks">Make a break</Link>}>
           A break needs at least one step.

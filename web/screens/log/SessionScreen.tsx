@@ -129,6 +129,15 @@ const Opened = ({ document }: { document: Document<Session> }) => {
             set={(tensionAfter) => change('tension after', { tensionAfter })}
           />
           <TensionChange {...value} />
+          {value.areas.length > 0 && (
+            <ul className={styles.events}>
+              {value.areas.map((a) => (
+                <li key={a.area}>
+                  {a.area}: {a.before ?? '–'} → {a.after ?? '–'}
+                </li>
+              ))}
+            </ul>
+          )}
           <label htmlFor="note">
             <h2>Note</h2>
           </label>
