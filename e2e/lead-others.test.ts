@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { useApp } from './fixture';
+import { monday, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -251,6 +251,26 @@ describe('what is kept while it is led', () => {
       [3, 5, 2, 7],
       3,
     ]);
+    await page.close();
+  });
+
+  it('stands in the week beside what was planned', async () => {
+    const page = await fixture.open('/week/timetable-desk/'.concat(monday));
+    const grip = page.getByRole('slider').first();
+    await grip.focus();
+    await page.getByRole('button', { name: 'Lead it' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+    await startIt(page);
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(1200);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await page.getByText('The record is kept.').waitFor();
+    await page.getByRole('button', { name: 'Back to the week' }).click();
+    await page.getByText(/1 led · longest run|1 led ·/).waitFor();
+    await grip.focus();
+    expect(await grip.getAttribute('aria-valuetext')).toMatch(/Led: 0:0\d of .* min, .*stopped/);
+    await page.getByText(/^Led: 0:0\d of/).waitFor();
     await page.close();
   });
 });

@@ -48,6 +48,8 @@ export const Session = z.object({
   breakId: Id,
   breakName: Line(80).min(1),
   groupId: Id.nullable(),
+  /** The planned break of a week that it was; null where it was led on no plan. */
+  plannedId: Id.nullable().default(null),
   startedAt: z.iso.datetime(),
   endedAt: z.iso.datetime(),
   /** Led to the end, or stopped before it. What is still led has been stopped so far. */

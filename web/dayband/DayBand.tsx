@@ -20,6 +20,7 @@ interface Props {
   dayName: string;
   nameOf: (planned: PlannedBreak) => string;
   doesOf: (planned: PlannedBreak) => string;
+  ledOf: (planned: PlannedBreak) => string;
   stateOf: (planned: PlannedBreak) => GripState;
   chosen: string | null;
   /** The minute at which it is now; null on other days. */
@@ -189,6 +190,7 @@ export const DayBand = (p: Props) => {
           label={`${p.dayName}, ${p.nameOf(b)}`}
           name={p.nameOf(b)}
           does={p.doesOf(b)}
+          led={p.ledOf(b)}
           close={closeOf(b)}
           room={roomAfter(b)}
           state={p.stateOf(b)}

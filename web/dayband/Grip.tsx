@@ -19,6 +19,8 @@ interface Props {
   name: string;
   /** What it does, at a glance; empty where none is chosen. */
   does: string;
+  /** What came of it, in words; empty while it was not led. */
+  led: string;
   /** That it is too close to its neighbour, if it is; it may stay there. */
   close: string | null;
   /** Pixels there are for its time and name on the band. */
@@ -48,6 +50,7 @@ export const Grip = (p: Props) => {
     p.state === 'too long' && 'takes longer than planned',
     p.wrong,
     p.close,
+    p.led,
   ];
   return (
     <g
@@ -69,7 +72,7 @@ export const Grip = (p: Props) => {
       onFocus={p.choose}
       onKeyDown={p.keys}
     >
-      <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}${p.does && `\n${p.does}`}${p.close ? `\n${p.close}` : ''}`}</title>
+      <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}${p.does && `\n${p.does}`}${p.led && `\n${p.led}`}${p.close ? `\n${p.close}` : ''}`}</title>
       <rect x={middle - 12} y={base - 14} width="24" height="32" fill="transparent" />
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
       {!b.skipped && (
@@ -78,7 +81,10 @@ export const Grip = (p: Props) => {
         </text>
       )}
       {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}
-      {b.locked && !b.skipped && <circle cx={middle} cy={base + 1} r="2.2" className={styles.dot} />}
+      {p.led && <path d={`M${middle - 4} ${base + 1} l3 3.5 l5 -7`} className={styles.doneMark} />}
+      {b.locked && !b.skipped && !p.led && (
+        <circle cx={middle} cy={base + 1} r="2.2" className={styles.dot} />
+      )}
       {b.skipped && (
         <line x1={middle - 7} x2={middle + 7} y1={base + 9} y2={base - 7} className={styles.skipLine} />
       )}

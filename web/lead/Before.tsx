@@ -110,7 +110,12 @@ export const Before = ({
               value={group?.id ?? ''}
               onChange={(e) =>
                 location.replace(
-                  leadAddress({ breakId: brk.id, groupId: e.target.value || 'none', from: data.from }),
+                  leadAddress({
+                    breakId: brk.id,
+                    groupId: e.target.value || 'none',
+                    from: data.from,
+                    planned: data.planned,
+                  }),
                 )
               }
             >

@@ -16,12 +16,14 @@ export interface LeadData {
   people: Person[];
   /** Where to go back to; null for the sheet. */
   from: string | null;
+  /** The planned break that is led; null for none. */
+  planned: string | null;
 }
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
 /** Fetches a break with its moves, the approach and the people it is for. */
-export const loadLead = async ({ breakId, groupId, from }: LeadPlace): Promise<LeadData> => {
+export const loadLead = async ({ breakId, groupId, from, planned = null }: LeadPlace): Promise<LeadData> => {
   const [brk, moves, approach, groups, library] = await Promise.all([
     get<Kept<Break>>(`/api/breaks/${encodeURIComponent(breakId)}`),
     get<Kept<Move>[]>('/api/moves'),
@@ -42,6 +44,7 @@ export const loadLead = async ({ breakId, groupId, from }: LeadPlace): Promise<L
     group,
     groups: groups.map((g) => g.value),
     from,
+    planned,
     people: people.map((p) => p.value),
   };
 };

@@ -5,9 +5,9 @@ const read = (address: string) => readLeadAddress(new URL(address, 'http://here'
 
 describe('where leading was opened from', () => {
   it.each([
-    { breakId: 'b1', groupId: null, from: null },
-    { breakId: 'b1', groupId: 'claims', from: '/week/claims/2026-11-23' },
-    { breakId: 'a.b_c-d', groupId: 'g', from: '/week/g/2026-11-23?person=p1' },
+    { breakId: 'b1', groupId: null, from: null, planned: null },
+    { breakId: 'b1', groupId: 'claims', from: '/week/claims/2026-11-23', planned: '2026-11-23.2' },
+    { breakId: 'a.b_c-d', groupId: 'g', from: '/week/g/2026-11-23?person=p1', planned: null },
   ])('is read as it was written: %j', (place) => {
     expect(read(leadAddress(place))).toEqual(place);
   });

@@ -5,13 +5,16 @@ export interface LeadPlace {
   groupId: string | null;
   /** A path of this application to go back to; left out, it is the sheet of the break. */
   from: string | null;
+  /** The planned break of a week that is led by it, so that its record is that one's. */
+  planned?: string | null;
 }
 
 /** The address at which a break is led for a group, with the way back. */
-export const leadAddress = ({ breakId, groupId, from }: LeadPlace): string => {
+export const leadAddress = ({ breakId, groupId, from, planned }: LeadPlace): string => {
   const query = new URLSearchParams();
   if (groupId) query.set('group', groupId);
   if (from) query.set('from', from);
+  if (planned) query.set('planned', planned);
   const rest = query.toString();
   return `/lead/${encodeURIComponent(breakId)}${rest ? `?${rest}` : ''}`;
 };
@@ -24,6 +27,7 @@ export const readLeadAddress = ({ pathname, search }: Pick<Location, 'pathname' 
     breakId: decodeURIComponent(pathname.split('/')[2] ?? ''),
     groupId: query.get('group'),
     from: from !== null && /^\/[^/\\]/.test(from) ? from : null,
+    planned: query.get('planned'),
   };
 };
 

@@ -54,6 +54,7 @@ export const useRecord = (
       breakId: data.brk.id,
       breakName: data.brk.name,
       groupId: data.group?.id ?? null,
+      plannedId: data.planned,
       endedAt: new Date().toISOString(),
       ended: lead.status === 'finished' ? 'finished' : 'stopped',
       parts: doneParts(timeline, lead),

@@ -74,7 +74,9 @@ const Planned = ({ next, brk, week }: { next: Coming; brk: Break; week: string }
           <Button
             type="primary"
             onClick={() =>
-              window.location.assign(leadAddress({ breakId: brk.id, groupId: group.id, from: '/today' }))
+              window.location.assign(
+                leadAddress({ breakId: brk.id, groupId: group.id, from: '/today', planned: next.id }),
+              )
             }
           >
             Lead it

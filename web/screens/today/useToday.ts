@@ -18,6 +18,8 @@ import { localNow } from '../../week/useNow';
 
 /** A break of a group that is to come. */
 export interface Coming {
+  /** The planned break. */
+  id: string;
   group: Group;
   date: string;
   startMin: number;
@@ -63,7 +65,9 @@ export const groupToday = (
     const inMin = b.startMin - nowOn(now, b.date);
     if (inMin + lengthMin <= 0) return [];
     const brk = b.breakId === null ? null : (breaks.get(b.breakId) ?? null);
-    return [{ group, date: b.date, startMin: b.startMin, inMin, lengthMin, brk, led: b.led ?? false }];
+    return [
+      { id: b.id, group, date: b.date, startMin: b.startMin, inMin, lengthMin, brk, led: b.led ?? false },
+    ];
   });
   return { group, now, ...weekState(week, given, now), day, coming };
 };

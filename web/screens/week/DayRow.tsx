@@ -30,6 +30,7 @@ interface Props {
   choose: (chosen: Chosen) => void;
   nameOf: (planned: PlannedBreak) => string;
   doesOf: (planned: PlannedBreak) => string;
+  ledOf: (planned: PlannedBreak) => string;
   stateOf: (planned: PlannedBreak) => GripState;
   preview: (breaks: readonly PlannedBreak[] | null) => void;
 }

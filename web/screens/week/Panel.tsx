@@ -1,8 +1,9 @@
-import type { Break, Group, IsoDate, Kept, Person } from '@kotabi/core/model';
+import type { Break, Group, IsoDate, Kept, Person, Session } from '@kotabi/core/model';
 import { whyNotMore } from '@kotabi/core/schedule';
 import { lazy, Suspense } from 'react';
 import { useStore } from 'zustand';
 import { Tabs } from '../../fields/Tabs';
+import { ledText } from '../../week/led';
 import type { WeekStore } from '../../week/store';
 import type { BreakFacts, DayFacts } from '../../week/useFacts';
 import styles from '../../week/week.module.css';
@@ -25,6 +26,8 @@ interface Props {
   days: readonly DayFacts[];
   facts: ReadonlyMap<string, BreakFacts>;
   breaks: Kept<Break>[];
+  /** Records of planned breaks, by the planned break. */
+  led: ReadonlyMap<string, Session>;
   tab: Tab;
   setTab: (tab: Tab) => void;
   chosen: Chosen | null;
@@ -70,7 +73,7 @@ export const Panel = (p: Props) => {
   );
 };
 
-const PlanTab = ({ store, days, facts, breaks, chosen, choose, planDay }: Props) => {
+const PlanTab = ({ store, days, facts, breaks, led, chosen, choose, planDay }: Props) => {
   const found = days.find((d) => d.day.date === chosen?.date);
   const planned = chosen?.kind === 'break' ? found?.day.breaks.find((b) => b.id === chosen.id) : undefined;
   const busy = chosen?.kind === 'busy' ? found?.day.busy.find((b) => b.id === chosen.id) : undefined;
@@ -91,6 +94,7 @@ const PlanTab = ({ store, days, facts, breaks, chosen, choose, planDay }: Props)
           breaks={breaks}
           lengths={lengths}
           does={does}
+          led={ledText(planned ? led.get(planned.id) : undefined)}
           close={close}
         />
       )}

@@ -2,12 +2,14 @@ import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@k
 import { colliding, kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { useSessions } from '../../api/queries';
 import type { GripState } from '../../dayband/Grip';
 import { SaveNote } from '../../document/SaveNote';
+import { ledByPlan, ledText } from '../../week/led';
 import type { WeekStore } from '../../week/store';
 import { useBreakFacts, useDays } from '../../week/useFacts';
 import { useGiven } from '../../week/useGiven';
@@ -65,6 +67,8 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
   const takingPart = person ? [person] : people;
   const { frame, days } = useDays(week, group, person, preview);
   const facts = useBreakFacts(breaks);
+  const sessions = useSessions().data;
+  const led = useMemo(() => ledByPlan(sessions ?? []), [sessions]);
   const given = useGiven(week, now);
   const longest = Math.max(0, ...days.map((d) => d.reading.longestRunMin));
   const overMin = days.reduce((sum, d) => sum + d.reading.overMin, 0);
@@ -75,6 +79,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
     const gives = breakId === null ? undefined : facts.get(breakId)?.gives;
     return gives ? doesText(gives) : '';
   };
+  const ledOf = ({ id }: PlannedBreak): string => ledText(led.get(id));
   const stateOf = (b: PlannedBreak): GripState => {
     const gives = b.breakId === null ? undefined : facts.get(b.breakId)?.gives;
     if (!gives) return 'open';
@@ -153,7 +158,8 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
               <b>
                 {planned.length} break{planned.length === 1 ? '' : 's'}
               </b>{' '}
-              · longest run at the desk {longest} min ·{' '}
+              {planned.some((b) => led.has(b.id)) && `· ${planned.filter((b) => led.has(b.id)).length} led `}·
+              longest run at the desk {longest} min ·{' '}
               {tooLong > 0 && (
                 <b className={styles.overText}>
                   {tooLong} {tooLong === 1 ? 'takes' : 'take'} longer than planned ·{' '}
@@ -184,6 +190,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
               choose={choose}
               nameOf={nameOf}
               doesOf={doesOf}
+              ledOf={ledOf}
               stateOf={stateOf}
               preview={(b) => setPreview(b && { date: d.day.date, breaks: b })}
             />
@@ -198,6 +205,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
           breaks={breaks}
           tab={tab}
           setTab={setTab}
+          led={led}
           chosen={chosen}
           choose={choose}
           planDay={(date) => void plan(days.filter((d) => d.day.date === date))}

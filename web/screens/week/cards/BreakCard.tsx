@@ -30,6 +30,8 @@ interface Props {
   lengths: ReadonlyMap<string, number>;
   /** What the chosen break does, at a glance. */
   does: string;
+  /** What came of it, in words; empty while it was not led. */
+  led: string;
   close: () => void;
 }
 
@@ -41,7 +43,7 @@ const WRONG = {
 } as const;
 
 /** The chosen break of a day: when, which one, whether it is held, set by hand or free to move, and why it is there. */
-export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, close }: Props) => {
+export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, led, close }: Props) => {
   const { value: week } = useStore(store);
   const kind = kindOf(week.rule, planned);
   const change = (more: Partial<PlannedBreak>): void =>
@@ -110,6 +112,11 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, c
       </div>
       {wrong && <p className={styles.overText}>{WRONG[wrong]}</p>}
       {short && <p className={styles.closeText}>{tooCloseText(short)}</p>}
+      {led && (
+        <p>
+          <b>{led}</b>
+        </p>
+      )}
       {does && <p className="small">It {does}.</p>}
       {tooLong && (
         <p className={styles.overText}>
@@ -133,6 +140,7 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, c
                   breakId: chosen.id,
                   groupId: store.getState().value.groupId,
                   from: location.pathname + location.search,
+                  planned: planned.id,
                 }),
               )
             }
