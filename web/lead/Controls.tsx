@@ -6,13 +6,15 @@ import type { Steering } from './useSteering';
 
 interface Props {
   store: LeadStore;
+  /** Breaths a minute as written. */
+  breathsPerMinute: number;
   steering: Steering;
   mirror: boolean;
   setMirror: (on: boolean) => void;
 }
 
 /** The buttons a break is steered with, in words. */
-export const Controls = ({ store, steering, mirror, setMirror }: Props) => {
+export const Controls = ({ store, breathsPerMinute, steering, mirror, setMirror }: Props) => {
   const act = store.getState();
   const now = useMoment(store, ({ lead, view }) => ({
     paused: lead.status === 'paused',
@@ -49,9 +51,7 @@ export const Controls = ({ store, steering, mirror, setMirror }: Props) => {
         <Button onClick={() => act.tempo(1)} aria-label="Breaths slower (,)" title="Breaths slower (,)">
           −
         </Button>
-        <span className="tabular">
-          {now.tempo === 1 ? 'breath' : `${Math.round((1 / now.tempo) * 100)} %`}
-        </span>
+        <span className="tabular">{Number((breathsPerMinute / now.tempo).toFixed(1))}/min</span>
         <Button onClick={() => act.tempo(-1)} aria-label="Breaths faster (.)" title="Breaths faster (.)">
           +
         </Button>

@@ -162,7 +162,13 @@ export const LeaderView = ({
       </div>
       <Strip timeline={timeline} store={store} />
       <div className={styles.controls} role="toolbar" aria-label="Leading">
-        <Controls store={store} steering={steering} mirror={mirror} setMirror={setMirror} />
+        <Controls
+          store={store}
+          breathsPerMinute={brk.pace.breathsPerMinute}
+          steering={steering}
+          mirror={mirror}
+          setMirror={setMirror}
+        />
         <Button onClick={openShare}>
           <MonitorSmartphone size={19} /> Other screens
         </Button>

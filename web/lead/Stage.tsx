@@ -41,7 +41,13 @@ export const Stage = ({
         <>
           <Progress brk={brk} timeline={timeline} store={store} />
           <div className={styles.controls} role="toolbar" aria-label="Leading">
-            <Controls store={store} steering={steering} mirror={mirror} setMirror={setMirror} />
+            <Controls
+              store={store}
+              breathsPerMinute={brk.pace.breathsPerMinute}
+              steering={steering}
+              mirror={mirror}
+              setMirror={setMirror}
+            />
             <Button
               onClick={() => setHappening(!happening)}
               aria-pressed={happening}
