@@ -36,7 +36,7 @@ const sessions = async () =>
       fingers: { before: number[] };
       areas: unknown[];
       tensionBefore: number | null;
-      parts: { kind: string; doneMs: number; plannedMs: number }[];
+      parts: { kind: string; side: string | null; doneMs: number; plannedMs: number }[];
     };
   }[];
 
@@ -211,11 +211,19 @@ describe('what is kept while it is led', () => {
     expect(await page.locator('main').getAttribute('data-side')).toBe('left');
     await page.keyboard.press('Space');
     await page.waitForTimeout(600);
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Stop and keep the record' }).click();
+    await toWork(page, 'right');
+    await page.waitForTimeout(1500);
+    await page.keyboard.press('Shift+ArrowRight');
+    for (let i = 0; i < 60 && (await page.getByText('The record is kept.').count()) === 0; i++) {
+      await page.keyboard.press('Shift+ArrowRight');
+      await page.waitForTimeout(60);
+    }
     await page.getByText('The record is kept.').waitFor();
     const made = (await sessions()).filter((s) => !before.has(s.value.id));
-    expect(made.length).toBe(1);
+    expect([made.length, made[0]?.value.ended]).toEqual([1, 'finished']);
+    // What was done before the reload and what was done after it are both in it.
+    const worked = made[0]!.value.parts.filter((p) => p.kind === 'work' && p.doneMs > 1000);
+    expect(new Set(worked.map((p) => p.side))).toEqual(new Set(['left', 'right']));
     expect(made[0]!.value.parts.filter((p) => p.kind === 'work' && p.doneMs > 1000).length).toBeGreaterThan(
       0,
     );

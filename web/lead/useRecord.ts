@@ -29,21 +29,16 @@ const failed = (error: unknown): void => console.error('A piece of the record wa
  * Keeps the record of what is led, piece by piece while it is led: each part as it ends, whatever is told as it is told.
  * At any moment what is kept is true; who reloads goes on with the same record.
  */
-export const useRecord = (
-  data: LeadData,
-  timeline: Timeline,
-  store: LeadStore,
-  taken: UnderWay | null,
-  mirror: boolean,
-) => {
-  const [told, setTold] = useState<Told>(taken?.session ?? NOTHING_TOLD);
+export const useRecord = (data: LeadData, timeline: Timeline, store: LeadStore, mirror: boolean) => {
+  const [told, setTold] = useState<Told>(NOTHING_TOLD);
   const run = useRef<{ id: string; startedAt: string } | null>(null);
   const begin = (): void => {
     run.current = { id: nanoid(), startedAt: new Date().toISOString() };
   };
   const goOn = ({ session }: UnderWay): void => {
     run.current = { id: session.id, startedAt: session.startedAt };
-    setTold(session);
+    const { came, events, tensionBefore, fingers, areas } = session;
+    setTold({ came, events, tensionBefore, fingers, areas });
   };
 
   /** The record of what has been led up to now; null before anything was. */
