@@ -19,3 +19,7 @@ export const leadOf = (timeline: Timeline, { led, at }: LiveState, offsetMs: num
   addedMs: timeline.parts.map((_, i) => led.addedMs[i] ?? 0),
   at: at - offsetMs - performance.timeOrigin,
 });
+
+/** What is worth telling of a break being led: time alone is not, every screen counts for itself. */
+export const newsOf = ({ status, index, addedMs, tempo, waits }: Lead): string =>
+  `${status} ${index} ${tempo} ${waits} ${addedMs.join()}`;

@@ -2,7 +2,7 @@ import { type LiveBreak, LiveState } from '@kotabi/core/model';
 import { useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
 import type { LeadStore } from '../leadStore';
-import { toldOf } from './told';
+import { newsOf, toldOf } from './told';
 
 /** Two windows of one browser speak over this, break by break; no server is needed. */
 export const channelName = (breakId: string): string => `kotabi.lead.${breakId}`;
@@ -53,9 +53,7 @@ export const useGroupWindow = (
     };
     let last = '';
     const unsubscribe = store.subscribe(({ lead }) => {
-      // Time alone needs no words: the other window counts for itself.
-      const { status, index, addedMs, tempo, waits } = lead;
-      const now = `${status} ${index} ${tempo} ${waits} ${addedMs.join()}`;
+      const now = newsOf(lead);
       if (now === last) return;
       last = now;
       state();

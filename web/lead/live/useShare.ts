@@ -9,7 +9,7 @@ import { useEffect, useRef, useState } from 'react';
 import { messageOf, request } from '../../api/client';
 import type { LeadStore } from '../leadStore';
 import { measureOffset, steadyNow } from './clock';
-import { toldOf } from './told';
+import { newsOf, toldOf } from './told';
 
 /** Told anew so often, ms, so that a server that lost it has it again, and knows that somebody leads. */
 const AGAIN_MS = 5000;
@@ -61,8 +61,7 @@ export const useShare = (
     send();
     let last = '';
     const unsubscribe = store.subscribe(({ lead }) => {
-      const { status, index, addedMs, tempo, waits } = lead;
-      const now = `${status} ${index} ${tempo} ${waits} ${addedMs.join()}`;
+      const now = newsOf(lead);
       if (now === last) return;
       last = now;
       send();
