@@ -55,7 +55,7 @@ const READ = [
   '/api/groups',
   '/api/breaks',
   '/api/moves',
-  '/api/sessions',
+  '/api/log',
   '/breaks',
   '/api/groups/timetable-desk/people',
 ];

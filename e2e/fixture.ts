@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import type { Kept, Session } from '@kotabi/core/model';
 import { mondayOf } from '@kotabi/core/schedule';
 import type { BrowserContext, Locator, Page } from 'playwright-core';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, inject } from 'vitest';
@@ -87,6 +88,13 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
     if (task.result?.state === 'fail') await picture(task.name);
   });
   return fixture;
+};
+
+/** The records that the server has, the latest first. */
+export const recordsOf = async (url: string): Promise<Kept<Session>[]> => {
+  const ask = async <T>(path: string): Promise<T> => (await (await fetch(url + path)).json()) as T;
+  const { rows } = await ask<{ rows: { id: string }[] }>('/api/log?limit=10');
+  return Promise.all(rows.map(({ id }) => ask<Kept<Session>>(`/api/sessions/${id}`)));
 };
 
 /** The names of the steps on the sheet, in order. */

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { monday, useApp } from './fixture';
+import { monday, recordsOf, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -25,20 +25,7 @@ const toWork = async (page: Page, side = 'left'): Promise<void> => {
   }
   throw new Error('no such work');
 };
-const sessions = async () =>
-  (await (await fetch(`${fixture.app.url}/api/sessions`)).json()) as {
-    value: {
-      id: string;
-      breakId: string;
-      ended: string;
-      came: { people: string[]; count: number | null };
-      events: { what: string; personId: string | null; moveName: string }[];
-      fingers: { before: number[] };
-      areas: unknown[];
-      tensionBefore: number | null;
-      parts: { kind: string; side: string | null; doneMs: number; plannedMs: number }[];
-    };
-  }[];
+const sessions = () => recordsOf(fixture.app.url);
 
 describe('other screens', () => {
   it('the group’s window follows the one that leads: no controls, no names; the leader sees the script', async () => {

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { useApp } from './fixture';
+import { recordsOf, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 const START = new Date('2026-11-25T09:00:00Z');
@@ -24,15 +24,7 @@ const newRecords = async (before: Awaited<ReturnType<typeof records>>) => {
   return (await records()).filter((r) => !known.has(r.value.id));
 };
 const heading = (page: Page) => page.getByRole('heading', { level: 1 }).textContent();
-const records = async () =>
-  (await (await fetch(`${fixture.app.url}/api/sessions`)).json()) as {
-    value: {
-      id: string;
-      startedAt: string;
-      ended: string;
-      parts: { kind: string; side: string | null; plannedMs: number; doneMs: number }[];
-    };
-  }[];
+const records = () => recordsOf(fixture.app.url);
 
 // Two minutes between meetings: sit tall 9 + 10 + 2, lift and drop 6.5 + 40 + 2, over the shoulder 6.5 + 16 + 2,
 // arms up 6 + 10 + 2: 112 s.

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { BrowserContext } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openContext } from './browser';
-import { saved, stepNames } from './fixture';
+import { recordsOf, saved, stepNames } from './fixture';
 import { type Program, startProgram } from './process';
 
 // A server that really ends and really starts again, on the same port and the same database.
@@ -98,7 +98,7 @@ describe('the server stops and comes back', () => {
     await again();
     await leader.getByRole('button', { name: 'Try again' }).click();
     await leader.getByText('The record is kept.').waitFor();
-    const kept = (await (await fetch(`${app.url}/api/sessions`)).json()) as { value: { ended: string } }[];
+    const kept = await recordsOf(app.url);
     expect(kept[0]?.value.ended).toBe('finished');
     await screen.close();
     await leader.close();

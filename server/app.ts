@@ -25,6 +25,7 @@ import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { moveRoutes } from './routes/moves';
 import { peopleRoutes } from './routes/people';
+import { recordRoutes } from './routes/records';
 import { route } from './routes/route';
 import { sessionRoutes } from './routes/sessions';
 import { shareRoutes } from './routes/shares';
@@ -98,6 +99,7 @@ export const createApp = ({
   feedRoutes(app, ctx);
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
+  recordRoutes(app, ctx);
   liveRoutes(app, ctx);
   voiceRoutes(app, ctx);
   takeAwayRoutes(app, ctx);

@@ -52,6 +52,7 @@ export const createContext = ({ db, now, pool, log, seal }: Parts) => {
     weeks: store(kinds.week),
     calendars: store(kinds.calendar),
     sessions: store(kinds.session),
+    measures: store(kinds.measure),
     settings: store(kinds.approach),
   };
   return {
@@ -92,8 +93,8 @@ export const createContext = ({ db, now, pool, log, seal }: Parts) => {
       if (person?.value.groupId !== groupId) throw unknownReference('value.personId', 'person', personId);
     },
     /** Refuses a record of a break that never was; one that has been deleted since may still be recorded. */
-    requireBreak: async (breakId: string): Promise<void> => {
-      if (!(await stores.breaks.may(breakId, 'look')))
+    requireBreak: async (breakId: string | null): Promise<void> => {
+      if (breakId !== null && !(await stores.breaks.may(breakId, 'look')))
         throw unknownReference('value.breakId', 'break', breakId);
     },
     /** Refuses a week that plans a break which is not there. */

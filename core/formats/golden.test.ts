@@ -51,7 +51,7 @@ describe('one whole break in every output', () => {
         ...part.dropped.map((l) => `                 no time for ${l.role}: ${l.text}`),
       ];
     });
-    const log = planAgainstDone(doneParts(timeline, readyToLead(timeline))).map(
+    const log = planAgainstDone(doneParts(resolved, timeline, readyToLead(timeline))).map(
       (s) =>
         `${s.moveName}: whole ${sec(s.whole.plannedMs)}, left ${sec(s.left?.plannedMs ?? 0)}, right ${sec(s.right?.plannedMs ?? 0)}, together ${sec(s.together?.plannedMs ?? 0)}`,
     );

@@ -7,5 +7,6 @@ export type { PlacedProblem } from './json-text';
 export * from './move-file';
 export * from './people-table';
 export * from './plain-text';
+export * from './records';
 export * from './webvtt';
 export * from './week-table';

@@ -1,4 +1,4 @@
-import type { Area, Move, Muscle, Seconds, Side } from '../model';
+import type { Area, DonePart, Move, Muscle, Seconds, Side } from '../model';
 import { isWork, type ResolvedBreak, stepMoves, type Timeline } from '../timing';
 
 /** Seconds by side. What is felt on both sides counts whole for each. */
@@ -18,11 +18,35 @@ export interface Gives {
 
 const KINDS_THAT_MOVE: readonly Move['kind'][] = ['mobilise', 'activate'];
 
+/** What the work of a move counts as: held, moved, or neither (breath, settling, massage). */
+export const countsOf = ({ kind }: Pick<Move, 'kind'>): 'held' | 'moved' | null =>
+  kind === 'stretch' ? 'held' : KINDS_THAT_MOVE.includes(kind) ? 'moved' : null;
+
 const add = <K>(map: Map<K, BySide>, key: K, felt: Side | 'both', sec: Seconds): void => {
   const sum = map.get(key) ?? { left: 0, right: 0 };
   if (felt !== 'right') sum.left += sec;
   if (felt !== 'left') sum.right += sec;
   map.set(key, sum);
+};
+
+/** What was really done of a break, in the way of what it gives; parts of which nothing is known count for nothing. */
+export const givesOfRecord = (parts: readonly DonePart[]): Gives => {
+  const held = new Map<Muscle, BySide>();
+  const heldAreas = new Map<Area, BySide>();
+  const movedAreas = new Map<Area, BySide>();
+  const main = new Map<Muscle, Area>();
+  for (const { felt, doneMs, area, counts, muscles } of parts) {
+    if (!felt || !area || doneMs === 0) continue;
+    const sec = doneMs / 1000;
+    if (counts === 'moved') add(movedAreas, area, felt, sec);
+    if (counts !== 'held') continue;
+    add(heldAreas, area, felt, sec);
+    for (const muscle of muscles) add(held, muscle, felt, sec);
+    const [first] = muscles;
+    if (first && !main.has(first)) main.set(first, area);
+  }
+  const totalSec = parts.reduce((sum, p) => sum + p.doneMs, 0) / 1000;
+  return { held, heldAreas, movedAreas, main, totalSec, strong: false };
 };
 
 /**
@@ -44,8 +68,9 @@ export const givesOf = (resolved: ResolvedBreak, { parts, totals }: Timeline): G
     if (!move || !area) continue;
     if (move.kind === 'activate' || move.asks.includes('effort')) strong = true;
     const sec = lengthMs / 1000;
-    if (KINDS_THAT_MOVE.includes(move.kind)) add(movedAreas, area, felt, sec);
-    if (move.kind !== 'stretch') continue;
+    const counts = countsOf(move);
+    if (counts === 'moved') add(movedAreas, area, felt, sec);
+    if (counts !== 'held') continue;
     add(heldAreas, area, felt, sec);
     for (const muscle of move.muscles) add(held, muscle, felt, sec);
     const [first] = move.muscles;

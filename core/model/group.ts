@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Learned } from './learned';
 import { PersonLimit, type RoomLimit } from './limit';
 import { Area, Thing } from './move';
 import { Id, IsoDateSchema, Line, Lines, ShiftMinute, Side } from './units';
@@ -83,6 +84,8 @@ export const Group = z.object({
     .object({ leadMin: z.int().min(0).max(120) })
     .nullable()
     .default(null),
+  /** What was learned from its records: proposals that were taken or set aside. */
+  learned: z.array(Learned).max(200).default([]),
 });
 export type Group = z.infer<typeof Group>;
 

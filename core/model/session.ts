@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Area } from './move';
+import { Area, Muscle } from './move';
 import { Id, Line, Lines, Side } from './units';
 
 const Ms = z.int().min(0).max(86_400_000);
@@ -19,6 +19,12 @@ export const DonePart = z.object({
     .default(null),
   plannedMs: Ms,
   doneMs: Ms,
+  /** The move that was led; null where that is not known: a spoken note, a record from before it was kept. */
+  moveId: Id.nullable().default(null),
+  /** What the work counts for: the area it is for, held or moved, and the muscles that a hold lengthens. */
+  area: Area.nullable().default(null),
+  counts: z.enum(['held', 'moved']).nullable().default(null),
+  muscles: z.array(Muscle).max(10).default([]),
 });
 export type DonePart = z.infer<typeof DonePart>;
 
@@ -32,7 +38,10 @@ export const SessionEvent = z.object({
   what: EventKind,
   stepId: Id.nullable(),
   moveName: Line(80).default(''),
+  moveId: Id.nullable().default(null),
   side: Side.nullable().default(null),
+  /** What was done about it. */
+  done: Line(200).default(''),
   /** From the start of the break. */
   atMs: Ms,
   personId: Id.nullable(),
@@ -42,10 +51,31 @@ export type SessionEvent = z.infer<typeof SessionEvent>;
 /** A round of fingers: the number that each one shows. */
 const Fingers = z.array(z.int().min(0).max(10)).max(500);
 
+/** What of a record can be set right afterwards. */
+export const CORRECTABLE = [
+  'when',
+  'group',
+  'who came',
+  'steps',
+  'tension',
+  'what happened',
+  'note',
+] as const;
+
+/** One correction of a record: when, what of it, and how it was before and after, in words that name nobody. */
+export const Correction = z.object({
+  at: z.iso.datetime(),
+  what: z.enum(CORRECTABLE),
+  before: z.string().max(400),
+  after: z.string().max(400),
+});
+export type Correction = z.infer<typeof Correction>;
+
 /** The record of one led break. */
 export const Session = z.object({
   id: Id,
-  breakId: Id,
+  /** The break that was led; null where only minutes and areas are known. */
+  breakId: Id.nullable(),
   breakName: Line(80).min(1),
   groupId: Id.nullable(),
   /** The planned break of a week that it was; null where it was led on no plan. */
@@ -69,6 +99,10 @@ export const Session = z.object({
     .max(14)
     .default([]),
   note: Lines(2000).default(''),
+  /** Led with Kotabi, or written down afterwards. */
+  written: z.enum(['while led', 'afterwards']).default('while led'),
+  /** Set by the server: what was set right since, the latest last. */
+  corrections: z.array(Correction).max(200).default([]),
 });
 export type Session = z.infer<typeof Session>;
 

@@ -11,6 +11,10 @@ const part = (i: number, more: Partial<DonePart> = {}): DonePart => ({
   felt: 'both',
   plannedMs: 10_000,
   doneMs: 10_000,
+  moveId: null,
+  area: null,
+  counts: null,
+  muscles: [],
   ...more,
 });
 const session = (parts: DonePart[], more: Partial<Session> = {}): Session =>

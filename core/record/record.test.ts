@@ -1,16 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '../lead';
-import { brk, compile, cues, each, move, step } from '../testing/build';
+import { brk, cues, each, lookupIn, move, step } from '../testing/build';
+import { compileTimeline, resolveBreak } from '../timing';
 import { doneParts, planAgainstDone, sumOf } from '.';
 
 const moves = [move('a', { ways: each(), cues: cues(14, 4) }), move('b', { cues: cues(10) })];
-const timeline = compile(brk([step('a'), step('b')]), moves);
+const found = resolveBreak(brk([step('a'), step('b')]), lookupIn(moves));
+if (!found.ok) throw new Error('broken test');
+const resolved = found.value;
+const timeline = compileTimeline(resolved);
 
 describe('planned against done', () => {
   // Left side in full, then 5 s of the right hold, then stopped.
   const begun = advance(timeline, start(readyToLead(timeline), 0), COUNT_IN_MS + 6000 + 20_000 + 2000 + 4000);
   const lead = stop(timeline, begun, COUNT_IN_MS + 37_000);
-  const parts = doneParts(timeline, lead);
+  const parts = doneParts(resolved, timeline, lead);
 
   it('keeps every part with its plan', () => {
     expect(parts.map((p) => p.plannedMs)).toEqual(timeline.parts.map((p) => p.lengthMs));
@@ -51,6 +55,6 @@ describe('planned against done', () => {
   it('a step skipped on one side does not count as done', () => {
     const atRight = advance(timeline, start(readyToLead(timeline), 0), COUNT_IN_MS + 32_000);
     const skipped = skip(timeline, atRight, COUNT_IN_MS + 32_000);
-    expect(sumOf({ parts: doneParts(timeline, skipped) }).stepsDone).toBe(0);
+    expect(sumOf({ parts: doneParts(resolved, timeline, skipped) }).stepsDone).toBe(0);
   });
 });

@@ -1,18 +1,33 @@
 import type { Lead } from '../lead';
+import { countsOf } from '../ledger/gives';
 import type { DonePart, Milliseconds, Session, Side } from '../model';
-import type { Timeline } from '../timing';
+import { type ResolvedBreak, stepMoves, type Timeline } from '../timing';
 
-/** Part by part, what was planned and what was really done. */
-export const doneParts = (timeline: Timeline, lead: Lead): DonePart[] =>
-  timeline.parts.map((part) => ({
-    stepId: part.stepId,
-    moveName: part.moveName,
-    kind: part.kind,
-    side: part.side,
-    felt: part.kind === 'work' ? part.felt : null,
-    plannedMs: part.lengthMs,
-    doneMs: Math.round(lead.doneMs[part.index] ?? 0),
-  }));
+/** Part by part, what was planned and what was really done, with what it counts for. */
+export const doneParts = (
+  resolved: ResolvedBreak,
+  timeline: Timeline,
+  lead: Pick<Lead, 'doneMs'>,
+): DonePart[] => {
+  const moveOf = stepMoves(resolved);
+  return timeline.parts.map((part) => {
+    const move = moveOf(part.stepId);
+    const works = part.kind === 'work';
+    return {
+      stepId: part.stepId,
+      moveName: part.moveName,
+      kind: part.kind,
+      side: part.side,
+      felt: works ? part.felt : null,
+      plannedMs: part.lengthMs,
+      doneMs: Math.round(lead.doneMs[part.index] ?? 0),
+      moveId: move?.id ?? null,
+      area: (works && move?.areas[0]) || null,
+      counts: works && move ? countsOf(move) : null,
+      muscles: works && move && countsOf(move) === 'held' ? [...move.muscles] : [],
+    };
+  });
+};
 
 /** Work planned and done, on one side or on both together. */
 export interface WorkPair {

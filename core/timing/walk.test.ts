@@ -58,7 +58,7 @@ const told = ({ resolved, timeline }: Plan): string[] => [
   ...breakLines(resolved),
   ...placedSteps(resolved).map(stepDose),
   ...timeline.parts.flatMap((p) => [partTitle(p), p.way, ...p.dropped.map((l) => l.text)]),
-  ...doneParts(timeline, readyToLead(timeline)).map((d) => d.moveName),
+  ...doneParts(resolved, timeline, readyToLead(timeline)).map((d) => d.moveName),
 ];
 
 /** What must be true of any compiled break. */

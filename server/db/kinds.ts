@@ -1,8 +1,19 @@
-import { Break, CalendarSource, Group, KeptApproach, Move, Person, Session, Week } from '@kotabi/core/model';
+import {
+  Break,
+  CalendarSource,
+  Group,
+  KeptApproach,
+  Measure,
+  Move,
+  Person,
+  Session,
+  Week,
+} from '@kotabi/core/model';
+import { logRowOf } from '@kotabi/core/record';
 import { isNull, type SQL } from 'drizzle-orm';
 import type { z } from 'zod';
 import { type Rule, rules } from '../access/may';
-import { breaks, calendars, groups, moves, people, sessions, settings, weeks } from './schema';
+import { breaks, calendars, groups, measures, moves, people, sessions, settings, weeks } from './schema';
 import type { ShapedKind } from './shapes';
 
 type Columns = Record<string, unknown>;
@@ -24,6 +35,8 @@ export interface KeptKind<T extends { id: string }> {
   there?: SQL;
   /** What the database may change by itself (a deleted group) and is put back into the thing. */
   back: (row: Columns) => Columns;
+  /** What lists and sums read of it, kept beside it (and sealed where it is sealed), so that they need not open the whole. */
+  brief?: (value: T) => unknown;
 }
 
 const kind = <T extends { id: string }>(
@@ -35,10 +48,22 @@ const kind = <T extends { id: string }>(
     columns = () => ({}),
     back = () => ({}),
     there,
+    brief,
     owned = true,
     sealed = false,
-  }: Partial<Pick<KeptKind<T>, 'columns' | 'back' | 'there' | 'owned' | 'sealed'>> = {},
-): KeptKind<T> => ({ name, schema, table: table as typeof groups, may, columns, back, there, owned, sealed });
+  }: Partial<Pick<KeptKind<T>, 'columns' | 'back' | 'there' | 'brief' | 'owned' | 'sealed'>> = {},
+): KeptKind<T> => ({
+  name,
+  schema,
+  table: table as typeof groups,
+  may,
+  columns,
+  back,
+  there,
+  brief,
+  owned,
+  sealed,
+});
 
 const groupOf = (row: Columns): Columns => ({ groupId: (row.groupId as string | null) ?? null });
 
@@ -67,6 +92,14 @@ export const kinds = {
   session: kind<Session>('session', Session, sessions, rules.session, {
     columns: ({ groupId, breakId, startedAt }) => ({ groupId, breakId, startedAt }),
     back: groupOf,
+    there: isNull(sessions.deletedAt),
+    brief: logRowOf,
+    sealed: true,
+  }),
+  measure: kind<Measure>('measure', Measure, measures, rules.withGroup(measures), {
+    columns: ({ groupId, personId, sessionId, takenAt }) => ({ groupId, personId, sessionId, takenAt }),
+    back: ({ sessionId }) => ({ sessionId: sessionId ?? null }),
+    owned: false,
     sealed: true,
   }),
 };

@@ -271,10 +271,26 @@ export const sessions = sqliteTable(
     ...kept,
     owner: owner(),
     groupId: text('group_id').references(() => groups.id, { onDelete: 'set null' }),
-    breakId: text('break_id')
-      .notNull()
-      .references(() => breaks.id),
+    /** Null where no break was written: only minutes and areas are known. */
+    breakId: text('break_id').references(() => breaks.id),
     startedAt: text('started_at').notNull(),
+    /** What lists and sums read of it, sealed as well; null for what was kept before there was such a thing. */
+    brief: text('brief', { mode: 'json' }),
+    /** Set when deleted, so that it can be brought back. */
+    deletedAt: text('deleted_at'),
   },
   (t) => [index('sessions_started').on(t.startedAt)],
+);
+
+/** What was measured of groups and people, before and after breaks. */
+export const measures = sqliteTable(
+  'measures',
+  {
+    ...kept,
+    groupId: ofGroup(),
+    personId: ofPerson(),
+    sessionId: text('session_id').references(() => sessions.id, { onDelete: 'set null' }),
+    takenAt: text('taken_at').notNull(),
+  },
+  (t) => [index('measures_group').on(t.groupId, t.takenAt)],
 );

@@ -89,6 +89,7 @@ export const UPGRADES = {
   week: [same, clean],
   calendar: [same, clean],
   session: [same, clean],
+  measure: [],
   approach: [same, clean],
 } as const satisfies Record<string, readonly Upgrade[]>;
 export type ShapedKind = keyof typeof UPGRADES;

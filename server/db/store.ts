@@ -43,6 +43,9 @@ const AT_ONCE = 500;
 /** What a row is known by: settings of several instructors have the same id. */
 const keyOf = (row: Row): string => `${row.owner ?? ''} ${row.id}`;
 
+/** What the brief of a thing is called in its seal. */
+export const briefName = (kind: string, id: string): string => sealName(`${kind} in brief`, id);
+
 /** A value that nobody can change, all of it. */
 const frozen = <V>(value: V): V => {
   if (value !== null && typeof value === 'object' && !Object.isFrozen(value)) {
@@ -76,7 +79,16 @@ export class Store<T extends { id: string }> {
   /** The row in which a state is kept. */
   rowOf(value: T, version: number, updatedAt: string) {
     const shape = shapeOf(this.kind.name);
-    return { id: value.id, version, updatedAt, shape, data: this.kept(value), ...this.kind.columns(value) };
+    const { brief, columns } = this.kind;
+    return {
+      id: value.id,
+      version,
+      updatedAt,
+      shape,
+      data: this.kept(value),
+      ...columns(value),
+      ...(brief && { brief: this.seal.close(brief(value), briefName(this.kind.name, value.id)) }),
+    };
   }
 
   /** The row of something new; it belongs to whoever asks for it. */

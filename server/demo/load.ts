@@ -9,6 +9,8 @@ import { giveOut } from '../given/given';
 import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
 import { demoCalendars } from './calendars';
+import { demoMeasures } from './measures';
+import { demoPastWeeks } from './past-weeks';
 import { demoGroups, demoPeople } from './people';
 import { demoSessions } from './sessions';
 import { demoWeeks } from './weeks';
@@ -37,7 +39,10 @@ export const loadDemo = async (ctx: Context): Promise<void> => {
     const group = demoGroups.find((g) => g.id === kept.value.groupId);
     if (group && group.id !== 'claims') await giveOut(ctx, kept, group, before(kept.value));
   }
-  await put(ctx.sessions, demoSessions(today));
+  await put(ctx.weeks, demoPastWeeks(today));
+  const led = demoSessions(today);
+  await put(ctx.sessions, led);
+  await put(ctx.measures, demoMeasures(today, new Set(led.map((s) => s.id))));
   await ctx.db.insert(answers).values(
     demoAnswers(today).map((a) => ({
       id: a.id,

@@ -1,25 +1,19 @@
-import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '@kotabi/core/lead';
-import { moveLookup } from '@kotabi/core/library/all';
-import { type Break, Session, type Side } from '@kotabi/core/model';
-import { doneParts } from '@kotabi/core/record';
-import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
-import { demoBreaks } from './breaks';
+import type { Session, SessionEvent } from '@kotabi/core/model';
+import { addDays, mondayOf } from '@kotabi/core/schedule';
+import { DateTime } from 'luxon';
+import { demoPlan, ledSession, type Went } from './led';
+import { LED_AT, LED_ON, ledId, PAST_WEEKS } from './past-weeks';
 
-/** How one past session went: so many days ago, and what happened on the way. */
-interface Past {
+/** How one session of the last days went: so many days ago, and what was said. */
+interface Past extends Went {
   daysAgo: number;
   hour: number;
-  breakId: string;
   before: number | null;
   after: number | null;
   note?: string;
-  /** Work cut short: the step, the side and how long it really took. */
-  cut?: { stepId: string; side: Side; ms: number };
-  /** Stopped so long after the start. */
-  stopMs?: number;
 }
 
-const past: Past[] = [
+const lately: Past[] = [
   {
     daysAgo: 1,
     hour: 11,
@@ -28,6 +22,7 @@ const past: Past[] = [
     after: 4,
     note: 'Ilse: right side clearly tighter today.',
     cut: { stepId: 's8', side: 'right', ms: 9_000 },
+    slower: 1.2,
   },
   { daysAgo: 2, hour: 15, breakId: 'between-meetings', before: 5, after: 4 },
   {
@@ -42,45 +37,97 @@ const past: Past[] = [
   { daysAgo: 6, hour: 14, breakId: 'between-meetings', before: 4, after: 3 },
 ];
 
-const record = (
-  brk: Break,
-  { before, after, note = '', cut, stopMs }: Past,
-  index: number,
-  startedAt: Date,
-): Session => {
-  const resolved = resolveBreak(brk, moveLookup());
-  if (!resolved.ok) throw new Error('The demo break cannot be timed.');
-  const timeline = compileTimeline(resolved.value);
-  let now = 0;
-  let lead = start(readyToLead(timeline), now);
-  if (cut) {
-    const part = timeline.parts.find(
-      (p) => p.stepId === cut.stepId && p.side === cut.side && p.kind === 'work',
-    );
-    now = COUNT_IN_MS + (part?.startMs ?? 0) + cut.ms;
-    lead = skip(timeline, lead, now);
-  }
-  now = stopMs ?? now + timeline.totals.totalMs + COUNT_IN_MS;
-  lead = stopMs ? stop(timeline, lead, now) : advance(timeline, lead, now);
-  return Session.parse({
-    id: `demo-session-${index}`,
-    breakId: brk.id,
-    breakName: brk.name,
-    groupId: 'timetable-desk',
-    startedAt: startedAt.toISOString(),
-    endedAt: new Date(startedAt.getTime() + lead.at).toISOString(),
-    ended: stopMs ? 'stopped' : 'finished',
-    parts: doneParts(timeline, lead),
-    tensionBefore: before,
-    tensionAfter: after,
-    note,
+const recent = (today: Date): Session[] =>
+  lately.map(({ daysAgo, hour, before, after, note = '', ...went }, i) => {
+    const startedAt = new Date(today.getTime() - daysAgo * 86_400_000);
+    startedAt.setUTCHours(hour, 3, 0, 0);
+    return ledSession(went, startedAt, {
+      id: `demo-session-${i + 1}`,
+      tensionBefore: before,
+      tensionAfter: after,
+      note,
+    });
   });
+
+const WHO = ['p-1', 'p-2', 'p-3', 'p-4', 'p-9'];
+
+/** What happened: twice the same shoulder was not happy with the same move, and once somebody was dizzy. */
+const HAPPENED: Readonly<Record<string, Pick<SessionEvent, 'what' | 'stepId' | 'personId' | 'done'>>> = {
+  '10-1': { what: 'pain', stepId: 's9', personId: 'p-2', done: 'Shook it out, then hands on the thighs.' },
+  '7-3': { what: 'other version', stepId: 's6', personId: 'p-1', done: 'Nose only half-way down.' },
+  '5-0': { what: 'dizzy', stepId: 's4', personId: 'p-9', done: 'Sat still and looked at the harbour map.' },
+  '3-1': { what: 'pain', stepId: 's9', personId: null, done: 'Left it out.' },
 };
 
-/** A few sessions of the days before today, worked out as if they had been led. */
-export const demoSessions = (today: Date): Session[] =>
-  past.map((p, i) => {
-    const startedAt = new Date(today.getTime() - p.daysAgo * 86_400_000);
-    startedAt.setUTCHours(p.hour, 3, 0, 0);
-    return record(demoBreaks.find((b) => b.id === p.breakId) as Break, p, i + 1, startedAt);
-  });
+const eventOf = (key: string, breakId: string): SessionEvent[] => {
+  const happened = HAPPENED[key];
+  const part = happened && demoPlan(breakId).timeline.parts.find((p) => p.stepId === happened.stepId);
+  const move = demoPlan(breakId).resolved;
+  if (!happened || !part) return [];
+  const step = move.brk.items
+    .flatMap((item) => (item.type === 'chain' ? item.links : [item]))
+    .find((s) => s.id === happened.stepId);
+  return [
+    {
+      id: `e-${key}`,
+      ...happened,
+      moveName: part.moveName,
+      moveId: step && 'moveId' in step ? step.moveId : null,
+      side: null,
+      atMs: part.startMs,
+    },
+  ];
+};
+
+/** The rating of a day: slowly lower over the weeks, now and then a bad one. */
+const ratings = (weeksAgo: number, day: number): { before: number; after: number } => {
+  const before = Math.min(8, 4 + Math.round(weeksAgo / 5) + ((weeksAgo + 2 * day) % 3));
+  return { before, after: Math.max(0, before - 1 - ((weeksAgo + day) % 2)) };
+};
+
+/**
+ * Three months in which there is something to find: the right side, always the second one, gets less than the left; what is
+ * planned after lunch hardly ever happens; words take longer than planned; at one move it hurt twice.
+ */
+const months = (today: Date): Session[] => {
+  const monday = mondayOf(today.toISOString().slice(0, 10));
+  const sessions: Session[] = [];
+  for (let weeksAgo = PAST_WEEKS; weeksAgo >= 2; weeksAgo--)
+    for (const when of ['morning', 'afternoon'] as const)
+      for (const day of LED_ON[when]) {
+        const n = weeksAgo * 5 + day;
+        if (when === 'morning' ? n % 9 === 4 : n % 11 !== 3) continue;
+        const { before, after } = ratings(weeksAgo, day);
+        const startedAt = DateTime.fromISO(addDays(monday, day - 7 * weeksAgo), { zone: 'Europe/Lisbon' })
+          .plus({ minutes: LED_AT[when] + (n % 4) })
+          .toJSDate();
+        const breakId = when === 'morning' ? 'late-morning' : 'afternoon-back';
+        const came = WHO.filter((_, i) => (n + i) % 4 !== 0);
+        sessions.push(
+          ledSession(
+            {
+              breakId,
+              slower: when === 'morning' ? 1.16 + (n % 5) / 50 : 1,
+              ...(when === 'morning' && n % 4 !== 0 && { share: { right: 0.6 + (n % 3) / 10 } }),
+            },
+            startedAt,
+            {
+              id: `demo-${weeksAgo}-${day}-${when}`,
+              plannedId: ledId(weeksAgo, day, when),
+              came: { people: came, count: came.length },
+              events: when === 'morning' ? eventOf(`${weeksAgo}-${day}`, breakId) : [],
+              tensionBefore: before,
+              tensionAfter: after,
+              areas:
+                n % 2 === 0
+                  ? [{ area: 'neck', before: Math.min(10, before + 1), after }]
+                  : [{ area: 'forearm', before, after: Math.max(0, after - 1) }],
+            },
+          ),
+        );
+      }
+  return sessions;
+};
+
+/** Sessions of the last three months, worked out as if they had been led. */
+export const demoSessions = (today: Date): Session[] => [...recent(today), ...months(today)];

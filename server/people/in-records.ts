@@ -1,5 +1,8 @@
 import type { Session } from '@kotabi/core/model';
+import { eq, isNotNull } from 'drizzle-orm';
 import type { Context } from '../context';
+import { sessions } from '../db/schema';
+import type { Row } from '../db/store';
 
 /** Whether a record says something of a person. */
 export const tellsOf = ({ came, events }: Session, personId: string): boolean =>
@@ -18,5 +21,18 @@ export const forgetInRecords = async (ctx: Context, personId: string): Promise<v
         events: value.events.map((e) => (e.personId === personId ? { ...e, personId: null } : e)),
       },
     });
+  }
+};
+
+/** Does away for good with put-away records that say something of a person: nobody can look at them to take the name out. */
+export const forgetInPutAway = async (
+  ctx: Context,
+  { id, name }: { id: string; name: string },
+): Promise<void> => {
+  const rows = await ctx.db.select().from(sessions).where(isNotNull(sessions.deletedAt));
+  for (const row of rows) {
+    const { value } = ctx.sessions.read(row as unknown as Row);
+    if (tellsOf(value, id) || value.note.includes(name))
+      await ctx.db.delete(sessions).where(eq(sessions.id, row.id));
   }
 };

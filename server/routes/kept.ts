@@ -20,6 +20,8 @@ export const putKept = async <T extends { id: string }>(
   req: Request,
   res: Response,
   check: (value: T) => Promise<void> = async () => {},
+  /** What is kept of a new state, where that is more than was sent. */
+  kept: (value: T) => Promise<T> = async (value) => value,
 ): Promise<void> => {
   const id = String(req.params.id);
   if (!req.is('json'))
@@ -30,7 +32,7 @@ export const putKept = async <T extends { id: string }>(
       { path: 'value.id', message: 'must be the id in the address', bound: id, value: change.value.id },
     ]);
   await check(change.value);
-  const result = await store.put(change);
+  const result = await store.put({ ...change, value: await kept(change.value) });
   if (result.ok) {
     res.status(result.created ? 201 : 200).json(result.kept);
     return;

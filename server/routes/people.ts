@@ -3,10 +3,10 @@ import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
-import { answers, calendarEntries, calendars, feeds, messages, people, weeks } from '../db/schema';
+import { answers, calendarEntries, calendars, feeds, measures, messages, people, weeks } from '../db/schema';
 import { invalid, parse } from '../errors';
 import { renewBreaks } from '../given/given';
-import { forgetInRecords, tellsOf } from '../people/in-records';
+import { forgetInPutAway, forgetInRecords, tellsOf } from '../people/in-records';
 import { Names } from '../people/names';
 import { getKept, putKept } from './kept';
 import { route } from './route';
@@ -60,6 +60,7 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       await ctx.must(ctx.people, person.id, 'edit');
       const notes = (await names.find(person.name)).filter((text) => text.kind === 'session');
       await forgetInRecords(ctx, person.id);
+      await forgetInPutAway(ctx, person);
       await ctx.db.batch([
         ctx.db.delete(people).where(eq(people.id, person.id)),
         ...(await names.removal(person.name, notes)),
@@ -121,6 +122,8 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
             tookPart: value.came.people.includes(id),
             events: value.events.filter((e) => e.personId === id),
           })),
+        /** What was measured of them. */
+        measures: (await ctx.measures.list(eq(measures.personId, id))).map((m) => m.value),
         toldToCalendars: (
           await ctx.db.select().from(calendarEntries).where(eq(calendarEntries.personId, id))
         ).map((e) => e.data),

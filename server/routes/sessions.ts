@@ -1,26 +1,48 @@
 import { SessionPiece } from '@kotabi/core/model';
-import { withPiece } from '@kotabi/core/record';
-import { desc } from 'drizzle-orm';
+import { corrected, withPiece } from '@kotabi/core/record';
+import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import type { Context } from '../context';
 import { sessions } from '../db/schema';
 import { invalid, parse, Refusal } from '../errors';
-import { deleteKept, getKept, putKept } from './kept';
+import { getKept, putKept } from './kept';
 import { route } from './route';
 
-/** The log: one record for each break that was led. */
+/** Records: one for each break that was led. Lists of them are read in brief (`records.ts`). */
 export const sessionRoutes = (app: Express, ctx: Context): void => {
-  route(app, '/api/sessions', 'instructor', {
-    get: async (_, res) => void res.json(await ctx.sessions.list(undefined, desc(sessions.startedAt))),
-  });
+  const mark = async (id: string, deletedAt: string | null): Promise<void> => {
+    await ctx.must(ctx.sessions, id, 'own');
+    await ctx.db.update(sessions).set({ deletedAt }).where(eq(sessions.id, id));
+  };
   route(app, '/api/sessions/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.sessions, String(req.params.id))),
     put: (req, res) =>
-      putKept(ctx.sessions, req, res, async ({ groupId, breakId }) => {
-        await ctx.requireBreak(breakId);
-        await ctx.requireGroup(groupId);
-      }),
-    delete: (req, res) => deleteKept(ctx.sessions, String(req.params.id), res),
+      putKept(
+        ctx.sessions,
+        req,
+        res,
+        async ({ groupId, breakId }) => {
+          await ctx.requireBreak(breakId);
+          await ctx.requireGroup(groupId);
+        },
+        // What is set right is written down by the server, whoever sends it.
+        async (value) => {
+          const before = await ctx.sessions.get(value.id);
+          return before
+            ? corrected(before.value, value, ctx.now().toISOString())
+            : { ...value, corrections: [] };
+        },
+      ),
+    delete: async (req, res) => {
+      await mark(String(req.params.id), ctx.now().toISOString());
+      res.status(204).end();
+    },
+  });
+  route(app, '/api/sessions/:id/restore', 'instructor', {
+    post: async (req, res) => {
+      await mark(String(req.params.id), null);
+      res.status(204).end();
+    },
   });
   route(app, '/api/sessions/:id/pieces', 'instructor', {
     /** Keeps a piece of a record while it is led. The same piece twice changes nothing, so that it can be sent again. */
@@ -33,7 +55,8 @@ export const sessionRoutes = (app: Express, ctx: Context): void => {
       if (before) await ctx.must(ctx.sessions, id, 'edit');
       await ctx.requireBreak(piece.breakId);
       await ctx.requireGroup(piece.groupId);
-      const value = withPiece(before?.value ?? null, piece);
+      const corrections = before?.value.corrections ?? [];
+      const value = withPiece(before?.value ?? null, { ...piece, corrections });
       if (!value)
         throw new Refusal(409, 'conflict', 'Parts before this piece are missing. Send them first.', [
           {

@@ -136,9 +136,13 @@ describe('weeks and sessions', () => {
     });
     await app.put('/api/sessions/s1', session('s1', '2026-11-18T10:00:00.000Z'));
     await app.put('/api/sessions/s2', session('s2', '2026-11-19T10:00:00.000Z'));
-    const { body } = await app.get<Kept<{ id: string }>[]>('/api/sessions');
-    expect(body.map((s) => s.value.id)).toEqual(['s2', 's1']);
+    const listed = async () =>
+      (await app.get<{ rows: { id: string }[] }>('/api/log')).body.rows.map((r) => r.id);
+    expect(await listed()).toEqual(['s2', 's1']);
     expect((await app.send('DELETE', '/api/sessions/s1')).status).toBe(204);
+    expect(await listed()).toEqual(['s2']);
+    expect((await app.send('POST', '/api/sessions/s1/restore')).status).toBe(204);
+    expect(await listed()).toEqual(['s2', 's1']);
     const orphan = await app.fails('PUT', '/api/sessions/s3', {
       baseVersion: 0,
       value: { ...session('s3', '2026-11-19T10:00:00.000Z'), breakId: 'none' },

@@ -96,7 +96,7 @@ describe('people', () => {
       '(someone) stopped early; the major break was fine. (someone), again.',
     );
     // Nothing of the name is left in any table.
-    const rows = JSON.stringify([await app.db.select().from(people), (await app.get('/api/sessions')).body]);
+    const rows = JSON.stringify([await app.db.select().from(people), (await app.get('/api/log')).body]);
     expect(rows).not.toMatch(/\bMaj\b/i);
   });
 

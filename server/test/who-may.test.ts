@@ -1,6 +1,6 @@
 import { library } from '@kotabi/core/library/all';
 import type { Account, Person } from '@kotabi/core/model';
-import { defaultApproach, Move, Session, Week } from '@kotabi/core/model';
+import { defaultApproach, Measure, Move, Session, Week } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answers, messages } from '../db/schema';
 import { lineId } from '../routes/voice';
@@ -94,6 +94,13 @@ const session = Session.parse({
   parts: [],
   note: `${SECRET} note`,
 });
+const measure = Measure.parse({
+  id: 'ms1',
+  groupId: 'g1',
+  personId: 'p1',
+  takenAt: '2026-11-19T10:06:00.000Z',
+  note: `${SECRET} measure`,
+});
 const busyText = 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nEND:VCALENDAR\r\n';
 
 interface Call {
@@ -143,7 +150,9 @@ const layOut = async (): Promise<void> => {
   await put('/api/breaks', brk);
   await put('/api/weeks', week);
   await put('/api/calendars', calendar);
+  await owner.send('POST', '/api/sessions/s1/restore');
   await put('/api/sessions', session);
+  await put('/api/measures', measure);
   for (const [role, may] of [
     ['editor', 'edit'],
     ['looker', 'look'],
@@ -326,7 +335,25 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     body: { answer: 'did it' },
   },
   'GET /api/answers': { right: 'own', path: '/api/answers' },
-  'GET /api/sessions': { right: 'own', path: '/api/sessions' },
+  'GET /api/log': { right: 'own', path: '/api/log' },
+  'POST /api/sessions/:id/restore': { right: 'owner', path: '/api/sessions/s1/restore' },
+  'GET /api/groups/:id/measures': { right: 'look', path: '/api/groups/g1/measures' },
+  'GET /api/measures/:id': { right: 'look', path: '/api/measures/ms1' },
+  'PUT /api/measures/:id': changed('/api/measures', measure, RIGHTS.put),
+  'DELETE /api/measures/:id': { right: 'edit', path: '/api/measures/ms1' },
+  'GET /api/groups/:id/trends': { right: 'look', path: '/api/groups/g1/trends?personId=p1' },
+  'GET /api/groups/:id/proposals': { right: 'look', path: '/api/groups/g1/proposals' },
+  'POST /api/groups/:id/proposals': {
+    right: { ...RIGHTS.edit, owner: 'not there', editor: 'not there' },
+    path: '/api/groups/g1/proposals',
+    body: { key: 'none', take: true },
+  },
+  'DELETE /api/groups/:id/learned/:key': {
+    right: { ...RIGHTS.edit, owner: 'not there', editor: 'not there' },
+    path: '/api/groups/g1/learned/none',
+  },
+  'GET /api/groups/:id/months/:month': { right: 'look', path: '/api/groups/g1/months/2026-11' },
+  'GET /api/groups/:id/records': { right: 'look', path: '/api/groups/g1/records?as=json' },
   'GET /api/sessions/:id': { right: 'look', path: '/api/sessions/s1' },
   'PUT /api/sessions/:id': changed('/api/sessions', session, { ...RIGHTS.owner, stranger: 'unknown' }),
   'DELETE /api/sessions/:id': { right: 'owner', path: '/api/sessions/s1' },
@@ -418,7 +445,7 @@ const everything = async (): Promise<string> => {
     'weeks',
     'calendars',
   ];
-  const more = ['sessions', 'answers', 'messages', 'feeds'];
+  const more = ['sessions', 'measures', 'answers', 'messages', 'feeds'];
   const found = [];
   for (const table of [...tables, ...more])
     found.push((await server.guard.execute(`SELECT * FROM ${table} ORDER BY 1, 2`)).rows);

@@ -12,16 +12,22 @@ import {
   type Group,
   type Kept,
   type KeptApproach,
+  type Learned,
+  type LogRow,
   type Me,
+  type Measure,
   type Message,
   type Move,
   type Person,
   type Role,
-  type Session,
   type SharedWithMe,
+  type Span,
   type Unread,
   type Week,
 } from '@kotabi/core/model';
+import type { Habits, Proposal, Trouble } from '@kotabi/core/propose';
+import type { MonthReport } from '@kotabi/core/report';
+import type { Trends } from '@kotabi/core/trends';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { ApiFailure, request } from './client';
@@ -99,8 +105,74 @@ export const useBreak = (id: string) =>
     staleTime: 0,
   });
 
-export const useSessions = () =>
-  useQuery({ queryKey: ['sessions'], queryFn: get<Kept<Session>[]>('/api/sessions') });
+/** What of the log is asked for; everything where nothing is named. */
+export interface LogWish {
+  q?: string;
+  groupId?: string;
+  personId?: string;
+  from?: string;
+  until?: string;
+  ending?: string;
+  limit?: number;
+}
+
+/** The most records that one request gives. */
+export const MOST_ROWS = 500;
+
+/** Records in brief, the latest first. */
+export const useLog = (wish: LogWish, enabled = true) => {
+  const query = new URLSearchParams(
+    Object.entries(wish).flatMap(([key, value]) => (value === undefined ? [] : [[key, String(value)]])),
+  ).toString();
+  return useQuery({
+    enabled,
+    queryKey: ['sessions', 'log', query],
+    queryFn: get<{ total: number; rows: LogRow[] }>(`/api/log?${query}`),
+    placeholderData: (before) => before,
+  });
+};
+
+/** What was measured of a group, the latest first. */
+export const useMeasures = (groupId: string | undefined, sessionId?: string) =>
+  useQuery({
+    enabled: groupId !== undefined,
+    queryKey: ['measures', groupId, sessionId],
+    queryFn: get<Kept<Measure>[]>(
+      `/api/groups/${groupId}/measures${sessionId ? `?sessionId=${sessionId}` : ''}`,
+    ),
+  });
+
+/** Trends of a group, or of a person of it, over a span of days. */
+export const useTrends = (groupId: string, personId: string | null, span: Partial<Span>) => {
+  const query = new URLSearchParams({ ...span, ...(personId && { personId }) }).toString();
+  return useQuery({
+    queryKey: ['sessions', 'trends', groupId, query],
+    queryFn: get<Trends>(`/api/groups/${groupId}/trends?${query}`),
+    placeholderData: (before) => before,
+  });
+};
+
+/** What to change next, what was answered to that earlier, and what happened at moves. */
+export interface Proposed {
+  proposals: Proposal[];
+  learned: Learned[];
+  habits: Habits;
+  troubles: Trouble[];
+}
+
+export const useProposals = (groupId: string | null) =>
+  useQuery({
+    enabled: groupId !== null,
+    queryKey: ['sessions', 'proposals', groupId],
+    queryFn: get<Proposed>(`/api/groups/${groupId}/proposals`),
+  });
+
+/** The month's page of a group. */
+export const useMonth = (groupId: string, month: string) =>
+  useQuery({
+    queryKey: ['sessions', 'month', groupId, month],
+    queryFn: get<{ report: MonthReport; words: string[] }>(`/api/groups/${groupId}/months/${month}`),
+  });
 
 /** The saved week of a group, or of one person of it, as the server has it now; null when none has been saved. */
 export const fetchWeek = async (
@@ -232,6 +304,7 @@ const PATHS = {
   weeks: 'weeks',
   calendars: 'calendars',
   sessions: 'sessions',
+  measures: 'measures',
 } as const;
 export type KeptName = keyof typeof PATHS;
 

@@ -46,9 +46,11 @@ export const Events = ({ store, timeline, people, recorder }: Props) => {
           what: kind,
           stepId: part?.stepId ?? null,
           moveName: part?.moveName ?? '',
+          moveId: part ? recorder.moveOf(part.stepId) : null,
           side: part?.side ?? null,
           atMs,
           personId: person?.id ?? null,
+          done: '',
         },
       ],
     });

@@ -48,7 +48,7 @@ export const Leading = ({ data, timed }: Props) => {
   const [mirror, setMirror] = useState(taken?.mirror ?? false);
   const [record, setRecord] = useState<Session | null>(null);
   const [sharing, setSharing] = useState(false);
-  const recorder = useRecord(data, timeline, store, mirror);
+  const recorder = useRecord(data, timed, store, mirror);
   const sound = useSound(timeline, store, brk.pace);
   const steering = useSteering(store, mirror, setMirror);
   const choices = useChoices(data);

@@ -1,7 +1,7 @@
 import { type Lead, stop } from '@kotabi/core/lead';
 import { type LedState, type Session, Session as SessionSchema } from '@kotabi/core/model';
 import { doneParts } from '@kotabi/core/record';
-import type { Timeline } from '@kotabi/core/timing';
+import { type ResolvedBreak, stepMoves, type Timeline } from '@kotabi/core/timing';
 import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
 import { keepSession } from '../api/sessions-outbox';
@@ -29,7 +29,12 @@ const failed = (error: unknown): void => console.error('A piece of the record wa
  * Keeps the record of what is led, piece by piece while it is led: each part as it ends, whatever is told as it is told.
  * At any moment what is kept is true; who reloads goes on with the same record.
  */
-export const useRecord = (data: LeadData, timeline: Timeline, store: LeadStore, mirror: boolean) => {
+export const useRecord = (
+  data: LeadData,
+  { resolved, timeline }: { resolved: ResolvedBreak; timeline: Timeline },
+  store: LeadStore,
+  mirror: boolean,
+) => {
   const [told, setTold] = useState<Told>(NOTHING_TOLD);
   const run = useRef<{ id: string; startedAt: string } | null>(null);
   const begin = (): void => {
@@ -52,7 +57,7 @@ export const useRecord = (data: LeadData, timeline: Timeline, store: LeadStore, 
       plannedId: data.planned,
       endedAt: new Date().toISOString(),
       ended: lead.status === 'finished' ? 'finished' : 'stopped',
-      parts: doneParts(timeline, lead),
+      parts: doneParts(resolved, timeline, lead),
       tensionAfter: null,
       ...told,
     });
@@ -115,6 +120,8 @@ export const useRecord = (data: LeadData, timeline: Timeline, store: LeadStore, 
     begin,
     goOn,
     recordOf,
+    /** The move of a step; null where there is none. */
+    moveOf: (stepId: string): string | null => stepMoves(resolved)(stepId)?.id ?? null,
     /** It is over: nothing is left to be gone on with. */
     done: clearUnderWay,
   };

@@ -49,8 +49,12 @@ export const table: readonly ScreenRow[] = [
   screen('/deeds', 'deeds/DeedsScreen', ['/api/me', '/api/deeds']),
   screen('/outbox', 'outbox/OutboxScreen'),
   screen('/lead', 'choose/ChooseScreen', ['/api/breaks']),
-  screen('/log', 'log/LogScreen', ['/api/sessions', '/api/groups']),
+  screen('/log', 'log/LogScreen', ['/api/groups']),
+  screen('/log/new', 'log/NewRecordScreen', ['/api/breaks', '/api/groups', ...MOVES]),
   screen('/log/:sessionId', 'log/SessionScreen'),
+  screen('/measure/:groupId', 'measure/MeasureScreen', ['/api/groups', ...MOVES]),
+  screen('/trends/:groupId', 'trends/TrendsScreen', ['/api/groups']),
+  screen('/trends/:groupId/month/:month', 'trends/MonthScreen', ['/api/groups']),
 ];
 
 /** What a screen at an address reads first, with the parts of the address in place. */

@@ -1,17 +1,17 @@
-import type { Answer, IsoDate, Kept, Session } from '@kotabi/core/model';
+import type { Answer, IsoDate, LogRow } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
 
 /** So many days without a break is long. Common practice, no source. */
-const LONG_DAYS = 14;
+export const LONG_DAYS = 14;
 
 /** The day on which a group was led a break last, or someone of it answered to have done one; null for never. */
 export const lastBreak = (
   groupId: string,
-  sessions: readonly Kept<Session>[],
+  rows: readonly Pick<LogRow, 'groupId' | 'startedAt'>[],
   answers: readonly Answer[],
 ): IsoDate | null =>
   [
-    ...sessions.flatMap((s) => (s.value.groupId === groupId ? s.value.startedAt : [])),
+    ...rows.flatMap((r) => (r.groupId === groupId ? r.startedAt : [])),
     ...answers.flatMap((a) => (a.groupId === groupId && a.answer === 'did it' ? a.startsAt : [])),
   ]
     .map((d) => d.slice(0, 10))

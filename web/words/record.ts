@@ -2,7 +2,8 @@ import type { EventKind, Person, Session } from '@kotabi/core/model';
 import { type Ending, endingOf } from '@kotabi/core/record';
 import { minSec } from './time';
 
-const ENDED: Record<Ending, string> = {
+/** How a record ended, in words. */
+export const ENDED: Record<Ending, string> = {
   'to the end': 'led to the end',
   'skipped through': 'gone through to the end, most of it left out',
   stopped: 'stopped before the end',

@@ -17,18 +17,18 @@ export const ChooseScreen = () => {
   const moves = useMoves();
   if (!breaks.data || !moves.data)
     return <Waiting error={breaks.error ?? moves.error} retry={() => void breaks.refetch()} />;
-  const interrupted = interruptedNow(Date.now());
+  const interrupted = interruptedNow(Date.now())?.session;
   const ready = breaks.data.filter((b) => b.value.items.length > 0);
   return (
     <div className="page">
       <h1>Lead which break?</h1>
-      {interrupted && (
+      {interrupted?.breakId && (
         <p className={`card ${styles.interrupted}`}>
-          You were in the middle of “{interrupted.session.breakName}”.{' '}
+          You were in the middle of “{interrupted.breakName}”.{' '}
           <a
             href={leadAddress({
-              breakId: interrupted.session.breakId,
-              groupId: interrupted.session.groupId,
+              breakId: interrupted.breakId,
+              groupId: interrupted.groupId,
               from: null,
             })}
           >

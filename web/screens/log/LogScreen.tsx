@@ -1,19 +1,20 @@
-import type { Session } from '@kotabi/core/model';
-import { endingOf, sumOf } from '@kotabi/core/record';
+import type { LogRow } from '@kotabi/core/model';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
+import { PenLine, TrendingUp } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useGroups, useSessions } from '../../api/queries';
+import { type LogWish, MOST_ROWS, useGroups, useLog } from '../../api/queries';
 import { sessionsWaiting } from '../../api/sessions-outbox';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
 import { AnswerList } from './AnswerList';
+import { LogFilters } from './LogFilters';
 import styles from './log.module.css';
 
 /** Tension before and after as one phrase. */
-export const tensionText = ({ tensionBefore: a, tensionAfter: b }: Session): string => {
+const tensionText = ({ tensionBefore: a, tensionAfter: b }: LogRow): string => {
   if (a === null && b === null) return 'not asked';
   return `${a ?? '–'} → ${b ?? '–'}`;
 };
@@ -21,10 +22,9 @@ export const tensionText = ({ tensionBefore: a, tensionAfter: b }: Session): str
 /** Records that are shown at first, and more at a time. */
 const PAGE = 20;
 
-const LogRow = ({ value, groupName }: { value: Session; groupName: string }) => {
+const Row = ({ value, groupName }: { value: LogRow; groupName: string }) => {
   const navigate = useNavigate();
-  const ending = endingOf(value);
-  const { doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = sumOf(value);
+  const { ending, doneMs, plannedMs, stepsDone, stepsPlanned, leftDoneMs, rightDoneMs } = value;
   return (
     <tr className={styles.row} onClick={() => navigate(`/log/${value.id}`)}>
       <td>
@@ -59,27 +59,62 @@ const LogRow = ({ value, groupName }: { value: Session; groupName: string }) => 
 /** Every break that was led, the latest first. */
 export const LogScreen = () => {
   useTitle('Log');
-  const sessions = useSessions();
   const groups = useGroups();
+  const navigate = useNavigate();
+  const [wish, setWish] = useState<LogWish>({});
   const [shown, setShown] = useState(PAGE);
-  if (!sessions.data) return <Waiting error={sessions.error} retry={() => void sessions.refetch()} />;
+  const log = useLog({ ...wish, limit: Math.min(shown, MOST_ROWS) });
+  if (!log.data || !groups.data)
+    return <Waiting error={log.error ?? groups.error} retry={() => void log.refetch()} />;
   const groupName = (id: string | null): string =>
-    groups.data?.find((g) => g.value.id === id)?.value.name ?? 'no group';
+    groups.data.find((g) => g.value.id === id)?.value.name ?? 'no group';
   const waiting = sessionsWaiting();
+  const { rows, total } = log.data;
+  const filtered = Object.values(wish).some((w) => w !== undefined);
+  const set = (more: LogWish): void => {
+    setShown(PAGE);
+    setWish((w) => ({ ...w, ...more }));
+  };
+  const first = groups.data[0]?.value;
   return (
     <div className="page">
-      <h1>Log</h1>
+      <div className="bar">
+        <h1>Log</h1>
+        <span className="grow" />
+        <Button icon={<PenLine size={16} />} onClick={() => navigate('/log/new')}>
+          Write down a break
+        </Button>
+        {first && (
+          <Button
+            type="primary"
+            icon={<TrendingUp size={16} />}
+            onClick={() => navigate(`/trends/${wish.groupId ?? first.id}`)}
+          >
+            What it shows
+          </Button>
+        )}
+      </div>
       {waiting > 0 && (
         <p className={styles.waiting}>
           {waiting} record{waiting === 1 ? ' waits' : 's wait'} in this browser and will be sent when the
           server answers.
         </p>
       )}
-      {sessions.data.length === 0 ? (
+      {(total > 0 || filtered) && <LogFilters wish={wish} set={set} groups={groups.data} />}
+      {total === 0 && !filtered && (
         <Empty title="Nothing led yet" action={<Link to="/lead">Lead a break</Link>}>
           When a break is led, what was really done is written down here, side by side with what was planned.
         </Empty>
-      ) : (
+      )}
+      {total === 0 && filtered && (
+        <p role="status">
+          No record fits all of this.{' '}
+          <Button type="link" onClick={() => setWish({})}>
+            Show them all
+          </Button>
+        </p>
+      )}
+      {total > 0 && (
         <div className="card" style={{ padding: '6px 10px' }}>
           <table className="list">
             <thead>
@@ -93,15 +128,21 @@ export const LogScreen = () => {
               </tr>
             </thead>
             <tbody>
-              {sessions.data.slice(0, shown).map(({ value }) => (
-                <LogRow key={value.id} value={value} groupName={groupName(value.groupId)} />
+              {rows.map((value) => (
+                <Row key={value.id} value={value} groupName={groupName(value.groupId)} />
               ))}
             </tbody>
           </table>
-          {sessions.data.length > shown && (
+          <p className="muted small" role="status">
+            {rows.length} of {total} record{total === 1 ? '' : 's'}
+          </p>
+          {total > rows.length && rows.length < MOST_ROWS && (
             <Button type="link" onClick={() => setShown(shown + PAGE)}>
-              Show {Math.min(PAGE, sessions.data.length - shown)} more of {sessions.data.length}
+              Show {Math.min(PAGE, total - rows.length)} more of {total}
             </Button>
+          )}
+          {rows.length >= MOST_ROWS && total > rows.length && (
+            <p className="muted small">The latest {MOST_ROWS} are shown: name days to see older ones.</p>
           )}
         </div>
       )}

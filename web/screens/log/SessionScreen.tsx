@@ -2,13 +2,14 @@ import { type Kept, Session } from '@kotabi/core/model';
 import { planAgainstDone, ratingChange, sumOf } from '@kotabi/core/record';
 import { cite, published } from '@kotabi/core/reference';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Input, Popconfirm } from 'antd';
+import { Button, Input } from 'antd';
 import dayjs from 'dayjs';
-import { ArrowLeft, Trash2 } from 'lucide-react';
+import { ArrowLeft, PenLine, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { messageOf, request } from '../../api/client';
-import { useDelete, useGroups, usePeople } from '../../api/queries';
+import { queryClient, useGroups, usePeople } from '../../api/queries';
 import { createDocument, type Document } from '../../document/document';
 import { SaveNote } from '../../document/SaveNote';
 import { type DocumentKind, useDocument } from '../../document/useDocument';
@@ -16,10 +17,14 @@ import { Tension } from '../../fields/Tension';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { cameText, endedText, eventText } from '../../words/record';
+import { cameText, endedText } from '../../words/record';
 import { minSec } from '../../words/time';
+import { Correct } from './Correct';
 import { DoneChart } from './DoneChart';
+import { Happened } from './Happened';
+import { History } from './History';
 import styles from './log.module.css';
+import { MeasuredHere } from './MeasuredHere';
 
 /** One led break: plan against done, tension, note. */
 export const SessionScreen = () => {
@@ -45,7 +50,7 @@ const sessionKind: DocumentKind<Session> = {
 };
 
 const Opened = ({ document }: { document: Document<Session> }) => {
-  const del = useDelete('sessions');
+  const [correcting, setCorrecting] = useState(false);
   const groups = useGroups();
   const navigate = useNavigate();
   const { message } = useMessages();
@@ -62,6 +67,34 @@ const Opened = ({ document }: { document: Document<Session> }) => {
       },
       key ? { key } : {},
     );
+  const remove = (): void => {
+    const { id } = value;
+    const back = (): void => {
+      request('POST', `/api/sessions/${id}/restore`)
+        .then(() => queryClient.invalidateQueries({ queryKey: ['sessions'] }))
+        .catch((error: unknown) => message.error(messageOf(error)));
+      message.destroy(id);
+    };
+    request('DELETE', `/api/sessions/${id}`)
+      .then(async () => {
+        await queryClient.invalidateQueries({ queryKey: ['sessions'] });
+        navigate('/log');
+        message.open({
+          key: id,
+          type: 'info',
+          duration: 12,
+          content: (
+            <>
+              The record was deleted.{' '}
+              <Button type="link" size="small" onClick={back}>
+                Undo
+              </Button>
+            </>
+          ),
+        });
+      })
+      .catch((error: unknown) => message.error(messageOf(error)));
+  };
   return (
     <div className="page">
       <div className="bar">
@@ -69,20 +102,16 @@ const Opened = ({ document }: { document: Document<Session> }) => {
           Log
         </Button>
         <span className="grow" />
-        <Popconfirm
-          title="Delete this record for good?"
-          okText="Delete"
-          onConfirm={() =>
-            del.mutate(value.id, {
-              onSuccess: () => navigate('/log'),
-              onError: (error) => message.error(messageOf(error)),
-            })
-          }
+        <Button
+          aria-expanded={correcting}
+          icon={<PenLine size={16} />}
+          onClick={() => setCorrecting(!correcting)}
         >
-          <Button type="text" danger icon={<Trash2 size={16} />}>
-            Delete
-          </Button>
-        </Popconfirm>
+          Set right
+        </Button>
+        <Button type="text" danger icon={<Trash2 size={16} />} onClick={remove}>
+          Delete
+        </Button>
       </div>
       <div>
         <h1>{value.breakName}</h1>
@@ -90,7 +119,8 @@ const Opened = ({ document }: { document: Document<Session> }) => {
           {dayjs(value.startedAt).format('dddd D MMMM YYYY, HH:mm')} ·{' '}
           {groups.data?.find((g) => g.value.id === value.groupId)?.value.name ?? 'no group'} ·{' '}
           {endedText(value)} · {came && `${came} · `}
-          <Link to={`/breaks/${value.breakId}`}>open the break</Link>
+          {value.written === 'afterwards' && 'written down afterwards · '}
+          {value.breakId && <Link to={`/breaks/${value.breakId}`}>open the break</Link>}
         </p>
       </div>
       <div className={styles.columns}>
@@ -101,16 +131,10 @@ const Opened = ({ document }: { document: Document<Session> }) => {
             of {sum.stepsPlanned} steps · bars show work only, as the side that was said
           </p>
           <DoneChart steps={planAgainstDone(value.parts)} />
-          {value.events.length > 0 && (
-            <>
-              <h2>What happened</h2>
-              <ul className={styles.events}>
-                {value.events.map((e) => (
-                  <li key={e.id}>{eventText(e, people)}</li>
-                ))}
-              </ul>
-            </>
+          {correcting && (
+            <Correct session={value} groups={groups.data ?? []} people={people} change={change} />
           )}
+          <Happened session={value} people={people} change={change} />
         </section>
         <section className={`card ${styles.side}`} aria-label="Tension and note">
           <h2 id="t-before">Tension before</h2>
@@ -138,6 +162,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
               ))}
             </ul>
           )}
+          <MeasuredHere session={value} people={people} />
           <label htmlFor="note">
             <h2>Note</h2>
           </label>
@@ -155,6 +180,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
           />
         </section>
       </div>
+      <History sessionId={value.id} groups={groups.data ?? []} />
     </div>
   );
 };

@@ -1,4 +1,4 @@
-import type { Answer, Kept, Session } from '@kotabi/core/model';
+import type { Answer, LogRow } from '@kotabi/core/model';
 import { Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { Link } from 'react-router';
@@ -11,16 +11,16 @@ import styles from './office.module.css';
 interface Props {
   row: OfficeRow;
   monday: string;
-  sessions: readonly Kept<Session>[];
+  log: readonly LogRow[];
   answers: readonly Answer[];
   marked: boolean;
   mark: (on: boolean) => void;
 }
 
 /** A group's week in a line: what waits and what is long stands out, the rest is quiet. */
-export const GroupRow = ({ row, monday, sessions, answers, marked, mark }: Props) => {
+export const GroupRow = ({ row, monday, log, answers, marked, mark }: Props) => {
   const { group } = row;
-  const last = lastBreak(group.id, sessions, answers);
+  const last = lastBreak(group.id, log, answers);
   const today = dayjs().format('YYYY-MM-DD');
   const waits = row.state === 'draft' || row.state === 'changed';
   return (

@@ -7,7 +7,7 @@ import { CalendarRange, ChevronLeft, ChevronRight, ListChecks, Send } from 'luci
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { messageOf } from '../../api/client';
-import { useAnswers, useBreaks, useGroups, useMoves, useSessions } from '../../api/queries';
+import { MOST_ROWS, useAnswers, useBreaks, useGroups, useLog, useMoves } from '../../api/queries';
 import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -30,7 +30,7 @@ export const OfficeScreen = () => {
   const groups = useGroups();
   const breaks = useBreaks();
   const moves = useMoves();
-  const sessions = useSessions();
+  const log = useLog({ limit: MOST_ROWS });
   const answers = useAnswers();
   const client = useQueryClient();
   const facts = useBreakFacts(breaks.data ?? []);
@@ -160,7 +160,7 @@ export const OfficeScreen = () => {
                 key={row.group.id}
                 row={row}
                 monday={monday}
-                sessions={sessions.data ?? []}
+                log={log.data?.rows ?? []}
                 answers={answers.data ?? []}
                 marked={marked.has(row.group.id)}
                 mark={(on) => {

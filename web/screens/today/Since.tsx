@@ -1,19 +1,18 @@
 import type { Group } from '@kotabi/core/model';
-import { mondayOf } from '@kotabi/core/schedule';
-import dayjs from 'dayjs';
+import { addDays, mondayOf } from '@kotabi/core/schedule';
 import { Link } from 'react-router';
-import { useAnswers, useSessions } from '../../api/queries';
-import { isLongAgo, lastBreak } from '../../week/last-break';
-import { endedText } from '../../words/record';
+import { MOST_ROWS, useAnswers, useLog } from '../../api/queries';
+import { isLongAgo, LONG_DAYS, lastBreak } from '../../week/last-break';
+import { ENDED } from '../../words/record';
 import styles from './today.module.css';
 
 /** What happened since yesterday: what was led, who answered; and who has had no break for long. */
 export const Since = ({ groups, today }: { groups: readonly Group[]; today: string }) => {
-  const sessions = useSessions().data ?? [];
+  const rows = useLog({ from: addDays(today, -LONG_DAYS), limit: MOST_ROWS }).data?.rows ?? [];
   const answers = useAnswers().data ?? [];
-  const yesterday = dayjs(today).subtract(1, 'day').format('YYYY-MM-DD');
-  const led = sessions.filter((s) => s.value.startedAt.slice(0, 10) >= yesterday);
-  const long = groups.filter((g) => isLongAgo(lastBreak(g.id, sessions, answers), today));
+  const yesterday = addDays(today, -1);
+  const led = rows.filter((r) => r.startedAt.slice(0, 10) >= yesterday);
+  const long = groups.filter((g) => isLongAgo(lastBreak(g.id, rows, answers), today));
   const answered = groups.flatMap((group) => {
     const own = answers.filter((a) => a.groupId === group.id && a.startsAt.slice(0, 10) >= yesterday);
     return own.length > 0
@@ -24,9 +23,9 @@ export const Since = ({ groups, today }: { groups: readonly Group[]; today: stri
   return (
     <section className={`card ${styles.since}`} aria-label="Since yesterday">
       <h2>Since yesterday</h2>
-      {led.map(({ value: s }) => (
+      {led.map((s) => (
         <p key={s.id}>
-          “{s.breakName}” was {endedText(s)}. <Link to={`/log/${s.id}`}>See the record</Link>
+          “{s.breakName}” was {ENDED[s.ending]}. <Link to={`/log/${s.id}`}>See the record</Link>
         </p>
       ))}
       {answered.map(({ group, all, did }) => (

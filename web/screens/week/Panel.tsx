@@ -1,4 +1,4 @@
-import type { Break, Group, IsoDate, Kept, Person, Session } from '@kotabi/core/model';
+import type { Break, Group, IsoDate, Kept, LogRow, Person } from '@kotabi/core/model';
 import { whyNotMore } from '@kotabi/core/schedule';
 import { lazy, Suspense } from 'react';
 import { useStore } from 'zustand';
@@ -27,7 +27,7 @@ interface Props {
   facts: ReadonlyMap<string, BreakFacts>;
   breaks: Kept<Break>[];
   /** Records of planned breaks, by the planned break. */
-  led: ReadonlyMap<string, Session>;
+  led: ReadonlyMap<string, LogRow>;
   tab: Tab;
   setTab: (tab: Tab) => void;
   chosen: Chosen | null;

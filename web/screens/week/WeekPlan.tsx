@@ -1,12 +1,12 @@
 import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
-import { colliding, kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import { addDays, colliding, kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
 import { lazy, type ReactNode, Suspense, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { useSessions } from '../../api/queries';
+import { MOST_ROWS, useLog } from '../../api/queries';
 import type { GripState } from '../../dayband/Grip';
 import { SaveNote } from '../../document/SaveNote';
 import { ledByPlan, ledText } from '../../week/led';
@@ -67,8 +67,14 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
   const takingPart = person ? [person] : people;
   const { frame, days } = useDays(week, group, person, preview);
   const facts = useBreakFacts(breaks);
-  const sessions = useSessions().data;
-  const led = useMemo(() => ledByPlan(sessions ?? []), [sessions]);
+  const log = useLog({
+    groupId: group.id,
+    // A week begins earlier or later by the clock in which records are kept.
+    from: addDays(week.startDate, -1),
+    until: addDays(week.startDate, 7),
+    limit: MOST_ROWS,
+  }).data?.rows;
+  const led = useMemo(() => ledByPlan(log ?? []), [log]);
   const given = useGiven(week, now);
   const longest = Math.max(0, ...days.map((d) => d.reading.longestRunMin));
   const overMin = days.reduce((sum, d) => sum + d.reading.overMin, 0);

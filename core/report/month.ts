@@ -1,0 +1,101 @@
+import type { Estimate, IsoDate, Minutes, Span } from '../model';
+import { addDays } from '../schedule/dates';
+import { type DoneOf, doneOf, type Records, type TensionTrend, tensionTrends, within } from '../trends';
+
+/** A report is made for so many people or more: of fewer, anyone could be told from it. Common practice of statistics offices, no source. */
+export const FEWEST_PEOPLE = 5;
+
+/** Long runs at the desk of the month's weeks: minutes beyond the limit, with the breaks that were done and without any. */
+export interface Runs {
+  limitMin: Minutes;
+  longestWithout: Minutes;
+  longestWith: Minutes;
+  overWithout: Minutes;
+  overWith: Minutes;
+  days: number;
+}
+
+/** What an employer is told of a month: nothing of any person. */
+export type MonthReport =
+  | { ok: false; why: 'too few people'; people: number; fewest: number }
+  | {
+      ok: true;
+      span: Span;
+      people: number;
+      /** Breaks that were planned, and those of which it is known that they were done. */
+      done: DoneOf['whole'];
+      /** Breaks that were led, and their minutes. */
+      led: { breaks: number; minutes: Minutes; cameMean: number | null };
+      tension: TensionTrend | null;
+      runs: Runs | null;
+    };
+
+/** The days of a month, `YYYY-MM`. */
+export const monthSpan = (month: string): Span => {
+  const from: IsoDate = `${month}-01`;
+  const next = addDays(from, 32).slice(0, 7);
+  return { from, until: addDays(`${next}-01`, -1) };
+};
+
+/** The report of a month for a group of so many people. */
+export const monthReport = (
+  records: Records,
+  month: string,
+  people: number,
+  runs: Runs | null,
+): MonthReport => {
+  if (people < FEWEST_PEOPLE) return { ok: false, why: 'too few people', people, fewest: FEWEST_PEOPLE };
+  const span = monthSpan(month);
+  const there = within({ ...records, personId: null }, span);
+  const counted = there.rows.flatMap(({ row }) => row.came ?? []);
+  // Of the group as a whole, and of that only: areas and sides of single people are none of an employer's business.
+  const [tension] = tensionTrends({ ...there, measures: [] }).filter((t) => t.of === null);
+  return {
+    ok: true,
+    span,
+    people,
+    done: doneOf(there).whole,
+    led: {
+      breaks: there.rows.length,
+      minutes: Math.round(there.rows.reduce((sum, r) => sum + r.row.doneMs, 0) / 60_000),
+      cameMean: counted.length === 0 ? null : counted.reduce((a, b) => a + b, 0) / counted.length,
+    },
+    tension: tension ?? null,
+    runs,
+  };
+};
+
+const share = ({ value, low, high, n }: Estimate): string =>
+  `${Math.round(100 * value)} %${low !== null && high !== null ? ` (of ${n}; with so many it could be ${Math.round(100 * low)} to ${Math.round(100 * high)} %)` : ''}`;
+
+const TENSION_WORDS: Record<TensionTrend['verdict'], string> = {
+  'too few': 'too few times to say what it did',
+  'cannot be told apart from chance': 'which cannot be told apart from chance',
+  'less than people notice': 'a change smaller than people usually notice',
+  noticed: 'a change as large as people notice',
+};
+
+/** What was offered, done and measured, in sentences that claim no more than that. The instructor may change them. */
+export const monthWords = (report: Extract<MonthReport, { ok: true }>, groupName: string): string[] => {
+  const { people, done, led, tension, runs } = report;
+  const down = tension?.downBy;
+  return [
+    `${groupName}: ${people} people.`,
+    led.breaks === 0
+      ? 'No break was led.'
+      : `${led.breaks} break${led.breaks === 1 ? '' : 's'} led, ${led.minutes} min in all${led.cameMean === null ? '' : `, on average ${led.cameMean.toFixed(1)} people each`}.`,
+    done.share
+      ? `Of the planned breaks of which it is known what became of them, ${share(done.share)} were done.`
+      : 'Of no planned break is it known what became of it.',
+    ...(tension && down
+      ? [
+          `Tension as people rated it, 0 to 10, was ${Math.abs(down.value).toFixed(1)} points ${down.value < 0 ? 'higher' : 'lower'} after a break than before, on ${tension.pairs} occasion${tension.pairs === 1 ? '' : 's'}${down.low !== null && down.high !== null ? ` (95 %: ${down.low.toFixed(1)} to ${down.high.toFixed(1)})` : ''}: ${TENSION_WORDS[tension.verdict]}. There was no group without breaks to compare with.`,
+        ]
+      : []),
+    ...(runs
+      ? [
+          `Longest time at the desk without a break: ${runs.longestWith} min as it was planned and done, ${runs.longestWithout} min on the same days without any break; beyond ${runs.limitMin} min a day ${Math.round(runs.overWith / runs.days)} min instead of ${Math.round(runs.overWithout / runs.days)} min.`,
+        ]
+      : []),
+  ];
+};

@@ -1,0 +1,2 @@
+export * from './interval';
+export * from './line';

@@ -1,0 +1,91 @@
+import type { Answer, Group, Kept, Outcome, Week } from '@kotabi/core/model';
+import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import type { Records } from '@kotabi/core/trends';
+import { eq } from 'drizzle-orm';
+import { DateTime } from 'luxon';
+import type { Context } from '../context';
+import { answers, measures, people, sessions, weeks } from '../db/schema';
+import type { LogRows } from './log-rows';
+
+/** Of less than this share of its work a planned break was not done. */
+const HALF = 0.5;
+
+const local = (iso: string, zone: string): { date: string; startMin: number } => {
+  const at = DateTime.fromISO(iso, { zone });
+  return { date: at.toFormat('yyyy-MM-dd'), startMin: at.hour * 60 + at.minute };
+};
+
+/** What is known of the planned breaks of a group that have passed: those that were to be led, and those people answered. */
+const outcomesOf = (
+  planned: readonly Kept<Week>[],
+  rows: Records['rows'],
+  said: readonly Answer[],
+  now: { date: string; startMin: number },
+): Outcome[] => {
+  const led = new Map(rows.flatMap(({ row }) => (row.plannedId ? [[row.plannedId, row] as const] : [])));
+  const lengths = new Map<string, number>();
+  const outcomes: Outcome[] = [];
+  for (const { value: week } of planned)
+    for (const b of plannedBreaks(week)) {
+      const { lengthMin } = kindOf(week.rule, b);
+      lengths.set(`${b.date} ${b.startMin}`, lengthMin);
+      const past = b.date < now.date || (b.date === now.date && b.startMin + lengthMin <= now.startMin);
+      const row = led.get(b.id);
+      if (week.personId !== null || !past || b.skipped || !(b.led || row)) continue;
+      outcomes.push({
+        date: b.date,
+        startMin: b.startMin,
+        lengthMin,
+        done: row !== undefined && row.workDoneMs >= row.workPlannedMs * HALF,
+        personId: null,
+      });
+    }
+  for (const a of said)
+    outcomes.push({
+      date: a.date,
+      startMin: a.startMin,
+      lengthMin: lengths.get(`${a.date} ${a.startMin}`) ?? null,
+      done: a.answer === 'did it',
+      personId: a.personId,
+    });
+  return outcomes;
+};
+
+/** The newest week of the group as a whole. */
+export const newestWeek = (planned: readonly Kept<Week>[]): Week | null =>
+  planned
+    .map((w) => w.value)
+    .filter((w) => w.personId === null)
+    .sort((a, b) => b.startDate.localeCompare(a.startDate))[0] ?? null;
+
+/** Everything that trends and proposals of a group are worked out from. */
+export const recordsOf = async (
+  ctx: Context,
+  logRows: LogRows,
+  group: Group,
+  personId: string | null = null,
+): Promise<Records & { weeks: Kept<Week>[] }> => {
+  const zone = group.timeZone;
+  const rows = (await logRows.list(eq(sessions.groupId, group.id))).map((row) => ({
+    ...local(row.startedAt, zone),
+    row,
+  }));
+  const taken = await ctx.measures.list(eq(measures.groupId, group.id));
+  const planned = await ctx.weeks.list(eq(weeks.groupId, group.id));
+  const said = (await ctx.db.select().from(answers).where(eq(answers.groupId, group.id))).map(
+    (row) => row.data as Answer,
+  );
+  const aims = newestWeek(planned)?.aims ?? [];
+  const tight = (await ctx.people.list(eq(people.groupId, group.id))).flatMap((p) =>
+    p.value.tight.map((t) => t.area),
+  );
+  return {
+    personId,
+    rows,
+    measures: taken.map(({ value }) => ({ date: local(value.takenAt, zone).date, measure: value })),
+    outcomes: outcomesOf(planned, rows, said, local(ctx.now().toISOString(), zone)),
+    // What the weeks are for, or where people are tight.
+    aims: aims.length > 0 ? aims : [...new Set(tight)],
+    weeks: planned,
+  };
+};

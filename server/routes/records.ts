@@ -1,0 +1,234 @@
+import { recordsFile, recordsTable } from '@kotabi/core/formats';
+import { wrongIn } from '@kotabi/core/measure';
+import { type Group, IsoDateSchema, type LogRow, type Measure, Span } from '@kotabi/core/model';
+import { habitsOf, proposalsOf, troublesOf } from '@kotabi/core/propose';
+import { monthReport, monthSpan, monthWords } from '@kotabi/core/report';
+import { addDays } from '@kotabi/core/schedule';
+import { trendsOf } from '@kotabi/core/trends';
+import { and, desc, eq, gte, lt } from 'drizzle-orm';
+import type { Express, Request } from 'express';
+import { z } from 'zod';
+import type { Context } from '../context';
+import { measures, people, sessions } from '../db/schema';
+import { invalid, notFound, parse } from '../errors';
+import { learn, unlearn } from '../records/learn';
+import { LogRows } from '../records/log-rows';
+import { newestWeek, recordsOf } from '../records/records';
+import { runsOf } from '../records/runs';
+import { deleteKept, getKept, putKept } from './kept';
+import { route } from './route';
+import { sendFile } from './send-file';
+
+const Days = z.object({ from: IsoDateSchema.optional(), until: IsoDateSchema.optional() });
+const LogQuery = Days.extend({
+  q: z.string().max(100).default(''),
+  groupId: z.string().default(''),
+  personId: z.string().default(''),
+  ending: z.enum(['', 'to the end', 'skipped through', 'stopped', 'events']).default(''),
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+  limit: z.coerce.number().int().min(1).max(500).default(20),
+});
+const TrendQuery = Days.extend({ personId: z.string().optional() });
+const MeasureQuery = z.object({ personId: z.string().optional(), sessionId: z.string().optional() });
+const Answered = z.object({ key: z.string().min(1).max(120), take: z.boolean() });
+const Month = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'must be a month such as 2026-11');
+const ExportQuery = Days.extend({ as: z.enum(['csv', 'json']).default('csv') });
+
+/** So many days are looked at where none are named: eight weeks. */
+const USUAL_DAYS = 56;
+
+const plain = (text: string): string => text.toLocaleLowerCase('en');
+
+/** Whether every word that is looked for stands somewhere in a record. */
+const found = (row: LogRow, words: readonly string[], names: ReadonlyMap<string, string>): boolean => {
+  if (words.length === 0) return true;
+  const text = plain(
+    [
+      row.breakName,
+      row.note,
+      ...row.moves,
+      ...row.people.map((id) => names.get(id) ?? ''),
+      names.get(row.groupId ?? '') ?? '',
+      ...row.events.map((e) => `${e.what} ${e.moveName}`),
+    ].join(' '),
+  );
+  return words.every((word) => text.includes(word));
+};
+
+/** What is made of records: the log, measures, trends, proposals, and the month's page. */
+export const recordRoutes = (app: Express, ctx: Context): void => {
+  const logRows = new LogRows(ctx);
+  const groupAt = async (req: Request): Promise<Group> =>
+    (await getKept(ctx.groups, String(req.params.id))).value;
+  const spanOf = ({ from, until }: z.infer<typeof Days>, zone: Group['timeZone']): Span => {
+    const today = new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(ctx.now());
+    const last = until ?? (from && from > today ? from : today);
+    return parse(Span, { from: from ?? addDays(last, 1 - USUAL_DAYS), until: last });
+  };
+
+  route(app, '/api/log', 'instructor', {
+    get: async (req, res) => {
+      const { q, groupId, personId, ending, from, until, offset, limit } = parse(LogQuery, req.query);
+      const where = and(
+        groupId === '' ? undefined : eq(sessions.groupId, groupId),
+        from === undefined ? undefined : gte(sessions.startedAt, from),
+        until === undefined ? undefined : lt(sessions.startedAt, addDays(until, 1)),
+      );
+      const words = plain(q).split(/\s+/).filter(Boolean);
+      const names = new Map<string, string>();
+      if (words.length > 0) {
+        for (const { value } of await ctx.people.list()) names.set(value.id, value.name);
+        for (const { value } of await ctx.groups.list()) names.set(value.id, value.name);
+      }
+      const all = (await logRows.list(where)).filter(
+        (row) =>
+          (personId === '' || row.people.includes(personId)) &&
+          (ending === '' || (ending === 'events' ? row.events.length > 0 : row.ending === ending)) &&
+          found(row, words, names),
+      );
+      res.json({ total: all.length, rows: all.slice(offset, offset + limit) });
+    },
+  });
+
+  route(app, '/api/groups/:id/measures', 'instructor', {
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const { personId, sessionId } = parse(MeasureQuery, req.query);
+      const where = and(
+        eq(measures.groupId, group.id),
+        personId === undefined ? undefined : eq(measures.personId, personId),
+        sessionId === undefined ? undefined : eq(measures.sessionId, sessionId),
+      );
+      res.json(await ctx.measures.list(where, desc(measures.takenAt)));
+    },
+  });
+  route(app, '/api/measures/:id', 'instructor', {
+    get: async (req, res) => void res.json(await getKept(ctx.measures, String(req.params.id))),
+    put: (req, res) =>
+      putKept(ctx.measures, req, res, async (value: Measure) => {
+        await ctx.requireGroup(value.groupId);
+        await ctx.requirePerson(value.personId, value.groupId);
+        if (value.sessionId !== null) await getKept(ctx.sessions, value.sessionId);
+        const wrong = wrongIn(value);
+        if (wrong.length > 0) throw invalid(wrong.map((w) => ({ ...w, path: `value.${w.path}` })));
+        if (value.personId === null) return;
+        const person = await ctx.people.get(value.personId);
+        if (!person?.value.consent)
+          throw invalid([
+            {
+              path: 'value.personId',
+              message:
+                'has not agreed that anything about them is kept: ask first, then note it with the person',
+              value: value.personId,
+            },
+          ]);
+      }),
+    delete: (req, res) => deleteKept(ctx.measures, String(req.params.id), res),
+  });
+
+  route(app, '/api/groups/:id/trends', 'instructor', {
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const { personId, ...days } = parse(TrendQuery, req.query);
+      if (personId !== undefined) await ctx.requirePerson(personId, group.id);
+      const records = await recordsOf(ctx, logRows, group, personId ?? null);
+      res.json(trendsOf(records, spanOf(days, group.timeZone)));
+    },
+  });
+
+  const proposed = async (group: Group) => {
+    const records = await recordsOf(ctx, logRows, group);
+    const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
+    const span = spanOf({}, group.timeZone);
+    const recent = {
+      ...records,
+      rows: records.rows.filter((r) => r.date >= span.from),
+      outcomes: records.outcomes.filter((o) => o.date >= span.from),
+      measures: records.measures.filter((m) => m.date >= span.from),
+    };
+    return {
+      records,
+      proposals: proposalsOf(recent, {
+        group,
+        paceOf: (id) => breaks.get(id),
+        frequency: newestWeek(records.weeks)?.rule.frequency ?? null,
+        today: span.until,
+      }),
+    };
+  };
+  route(app, '/api/groups/:id/proposals', 'instructor', {
+    /** What to change next, what was answered to earlier, and what happened at moves. */
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const { records, proposals } = await proposed(group);
+      res.json({ proposals, learned: group.learned, habits: habitsOf(group), troubles: troublesOf(records) });
+    },
+    post: async (req, res) => {
+      const group = await groupAt(req);
+      await ctx.must(ctx.groups, group.id, 'edit');
+      const { key, take } = parse(Answered, req.body);
+      const proposal = (await proposed(group)).proposals.find((p) => p.key === key);
+      if (!proposal) throw notFound('proposal', key);
+      res.status(201).json(await learn(ctx, group, proposal, take));
+    },
+  });
+  route(app, '/api/groups/:id/learned/:key', 'instructor', {
+    delete: async (req, res) => {
+      const group = await groupAt(req);
+      await ctx.must(ctx.groups, group.id, 'edit');
+      await unlearn(ctx, group, String(req.params.key));
+      res.status(204).end();
+    },
+  });
+
+  route(app, '/api/groups/:id/months/:month', 'instructor', {
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const month = parse(Month, req.params.month);
+      const records = await recordsOf(ctx, logRows, group);
+      const there = await ctx.people.list(eq(people.groupId, group.id));
+      const runs = runsOf(
+        group,
+        records.weeks.map((w) => w.value),
+        records,
+        monthSpan(month),
+      );
+      const report = monthReport(records, month, there.length, runs);
+      res.json({ report, words: report.ok ? monthWords(report, group.name) : [] });
+    },
+  });
+
+  route(app, '/api/groups/:id/records', 'instructor', {
+    /** The records of a group as a table, or as an open file by the published shapes. */
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const { as, ...days } = parse(ExportQuery, req.query);
+      const { rows, measures: taken } = await recordsOf(ctx, logRows, group);
+      const inSpan = (date: string): boolean =>
+        (!days.from || date >= days.from) && (!days.until || date <= days.until);
+      const chosen = rows.filter((r) => inSpan(r.date)).map((r) => r.row);
+      const names = new Map(
+        (await ctx.people.list(eq(people.groupId, group.id))).map((p) => [p.value.id, p.value.name]),
+      );
+      if (as === 'csv')
+        return sendFile(
+          res,
+          `${group.name} records`,
+          '.csv',
+          'text/csv',
+          recordsTable(chosen, group, (id) => names.get(id)),
+        );
+      return sendFile(
+        res,
+        `${group.name} records`,
+        '.kotabi-records.json',
+        'application/json',
+        recordsFile({
+          group: group.name,
+          records: chosen,
+          measures: taken.filter((m) => inSpan(m.date)).map((m) => m.measure),
+        }),
+      );
+    },
+  });
+};

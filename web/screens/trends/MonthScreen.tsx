@@ -1,0 +1,97 @@
+import { Button, DatePicker, Input } from 'antd';
+import dayjs from 'dayjs';
+import { ArrowLeft, RotateCcw } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { useGroups, useMonth } from '../../api/queries';
+import { NotHere } from '../../shell/NotHere';
+import { Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
+import { Paper } from '../print/Paper';
+import print from '../print/print.module.css';
+import styles from './trends.module.css';
+
+const heldAt = (groupId: string, month: string): string => `kotabi.month.${groupId}.${month}`;
+
+/** What an employer is told of a month, on one page: no person's data, no claims beyond what was measured. */
+export const MonthScreen = () => {
+  const { groupId = '', month = '' } = useParams();
+  const navigate = useNavigate();
+  const groups = useGroups();
+  const { data, error, refetch } = useMonth(groupId, month);
+  const group = groups.data?.find((g) => g.value.id === groupId)?.value;
+  const [words, setWords] = useState<string | null>(() => localStorage.getItem(heldAt(groupId, month)));
+  useTitle('Month’s page');
+  // Another month has words of its own.
+  useEffect(() => setWords(localStorage.getItem(heldAt(groupId, month))), [groupId, month]);
+  if (!groups.data || (!data && !error)) return <Waiting error={groups.error} />;
+  if (!group) return <NotHere />;
+  if (!data) return <Waiting error={error} retry={() => void refetch()} />;
+  const written = data.words.join('\n\n');
+  const text = words ?? written;
+  const edit = (next: string): void => {
+    setWords(next);
+    localStorage.setItem(heldAt(groupId, month), next);
+  };
+  const again = (): void => {
+    setWords(null);
+    localStorage.removeItem(heldAt(groupId, month));
+  };
+  const { report } = data;
+  const name = dayjs(`${month}-01`).format('MMMM YYYY');
+  return (
+    <div>
+      <div className={`bar ${print.noPrint}`} style={{ padding: '16px 24px 0' }}>
+        <Button type="text" icon={<ArrowLeft size={17} />} onClick={() => navigate(`/trends/${groupId}`)}>
+          What it shows
+        </Button>
+        <DatePicker
+          aria-label="Month"
+          picker="month"
+          format="MMMM YYYY"
+          allowClear={false}
+          value={dayjs(`${month}-01`)}
+          disabledDate={(d) => d.isAfter(dayjs(), 'month')}
+          onChange={(d) => d && navigate(`/trends/${groupId}/month/${d.format('YYYY-MM')}`)}
+        />
+        {report.ok && <span className="muted small">Read it, and change the words before it goes out.</span>}
+        {words !== null && (
+          <Button type="link" icon={<RotateCcw size={15} />} onClick={again}>
+            The words as they were worked out
+          </Button>
+        )}
+      </div>
+      {report.ok ? (
+        <Paper title={`Stretch breaks in ${name}`} about={group.site || group.name}>
+          <div className={print.noPrint}>
+            <Input.TextArea
+              aria-label="Words of the page"
+              autoSize
+              maxLength={4000}
+              className={styles.words}
+              value={text}
+              onChange={(e) => edit(e.target.value)}
+            />
+          </div>
+          <div className={print.onlyPrint}>
+            {text.split(/\n+/).map((line) => (
+              <p key={line}>{line}</p>
+            ))}
+          </div>
+          <p className="small">
+            Shares with the span in which they lie with 95 % confidence (Wilson), means likewise (Student’s
+            t). The page holds no data of any person.
+          </p>
+        </Paper>
+      ) : (
+        <div className="page">
+          <p role="alert">
+            No page is made for {group.name}: it has {report.people}{' '}
+            {report.people === 1 ? 'person' : 'people'}, and of fewer than {report.fewest} anyone could be
+            told from it.
+          </p>
+        </div>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,80 @@
+import type { Learned } from '@kotabi/core/model';
+import type { Proposal } from '@kotabi/core/propose';
+import { Button } from 'antd';
+import dayjs from 'dayjs';
+import { messageOf, request } from '../../api/client';
+import { type Proposed, queryClient } from '../../api/queries';
+import { useMessages } from '../../shell/messages';
+import { effectText } from '../../words/trends';
+import styles from './trends.module.css';
+
+/** What the records say should change next: each to be taken or set aside, and what was answered earlier. */
+export const Proposals = ({ groupId, proposed }: { groupId: string; proposed: Proposed }) => {
+  const { message } = useMessages();
+  const done = async (work: Promise<unknown>, said: string): Promise<void> => {
+    try {
+      await work;
+      await queryClient.invalidateQueries();
+      message.success(said);
+    } catch (error) {
+      message.error(messageOf(error));
+    }
+  };
+  const answer = (p: Proposal, take: boolean): void =>
+    void done(
+      request('POST', `/api/groups/${groupId}/proposals`, { key: p.key, take }),
+      take ? 'Taken: suggestions and new weeks use it.' : 'Set aside: it is not proposed again.',
+    );
+  const forget = (l: Learned): void =>
+    void done(
+      request('DELETE', `/api/groups/${groupId}/learned/${encodeURIComponent(l.key)}`),
+      'Taken back: it is proposed again as long as the records say so.',
+    );
+  const { proposals, learned } = proposed;
+  return (
+    <section className={`card ${styles.part}`} aria-label="What to change next">
+      <h2>What to change next</h2>
+      <p className="muted small">From the records of the last eight weeks.</p>
+      {proposals.length === 0 && <p>Nothing stands out. Keep going, and keep asking before and after.</p>}
+      <ul className={styles.proposals}>
+        {proposals.map((p) => (
+          <li key={p.key}>
+            <div>
+              <b>{p.text}</b>
+              <p>{p.why}</p>
+              <p className="muted small">{p.changes}</p>
+            </div>
+            <div className={styles.answers}>
+              <Button type="primary" onClick={() => answer(p, true)} aria-label={`Take it: ${p.text}`}>
+                Take it
+              </Button>
+              <Button onClick={() => answer(p, false)} aria-label={`Set aside: ${p.text}`}>
+                Set aside
+              </Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {learned.length > 0 && (
+        <details>
+          <summary>
+            Answered before ({learned.length}): {learned.filter((l) => l.state === 'taken').length} taken
+          </summary>
+          <ul className={styles.learned}>
+            {[...learned].reverse().map((l) => (
+              <li key={l.key}>
+                <span>
+                  {l.state === 'taken' ? 'Taken' : 'Set aside'}, {dayjs(l.at).format('D MMM')}:{' '}
+                  {effectText(l.effect)}. <span className="muted small">{l.why}</span>
+                </span>
+                <Button size="small" type="link" onClick={() => forget(l)}>
+                  Take it back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+};

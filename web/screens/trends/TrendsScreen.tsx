@@ -1,0 +1,215 @@
+import { troubleWords } from '@kotabi/core/propose';
+import { Button, DatePicker, Select } from 'antd';
+import dayjs from 'dayjs';
+import { ArrowLeft, Download, FileText, Ruler } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useGroups, usePeople, useProposals, useTrends } from '../../api/queries';
+import { NotHere } from '../../shell/NotHere';
+import { Waiting } from '../../shell/State';
+import { useTitle } from '../../shell/useTitle';
+import { shareText, tensionWords } from '../../words/trends';
+import { DonePart } from './DonePart';
+import { Proposals } from './Proposals';
+import { ReachTrends } from './ReachTrends';
+import { SecondsPart } from './SecondsPart';
+import { TensionTrends } from './TensionTrends';
+import styles from './trends.module.css';
+
+const GROUP = '';
+const SPANS = [
+  { value: '28', label: 'four weeks' },
+  { value: '56', label: 'eight weeks' },
+  { value: '91', label: 'three months' },
+  { value: '365', label: 'a year' },
+];
+const FORMAT = 'YYYY-MM-DD';
+
+interface Days {
+  from: string;
+  until: string;
+}
+const lastDays = (n: number): Days => ({
+  from: dayjs()
+    .subtract(n - 1, 'day')
+    .format(FORMAT),
+  until: dayjs().format(FORMAT),
+});
+
+/** What the records of a group, or of a person of it, show, and what to change next. */
+export const TrendsScreen = () => {
+  const { groupId = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const personId = search.get('person');
+  const [days, setDays] = useState<Days>(() => lastDays(91));
+  const [other, setOther] = useState<Days | null>(null);
+  const groups = useGroups();
+  const people = usePeople(groupId);
+  const trends = useTrends(groupId, personId, days);
+  const proposed = useProposals(groupId);
+  useTitle('What the log shows');
+  if (!groups.data || !people.data || !trends.data || !proposed.data)
+    return (
+      <Waiting
+        error={groups.error ?? people.error ?? trends.error ?? proposed.error}
+        retry={() => void trends.refetch()}
+      />
+    );
+  const group = groups.data.find((g) => g.value.id === groupId)?.value;
+  if (!group) return <NotHere />;
+  const { records, tension, reach, done, seconds } = trends.data;
+  const { troubles } = proposed.data;
+  return (
+    <div className="page">
+      <div className="bar">
+        <Button type="text" icon={<ArrowLeft size={17} />} onClick={() => navigate('/log')}>
+          Log
+        </Button>
+        <h1>What it shows</h1>
+        <Select
+          aria-label="Group"
+          style={{ width: 190 }}
+          value={groupId}
+          options={groups.data.map((g) => ({ value: g.value.id, label: g.value.name }))}
+          onChange={(id) => navigate(`/trends/${id}`)}
+        />
+        <Select
+          aria-label="Of whom"
+          style={{ width: 160 }}
+          value={personId ?? GROUP}
+          options={[
+            { value: GROUP, label: 'the whole group' },
+            ...people.data.map((p) => ({ value: p.value.id, label: p.value.name })),
+          ]}
+          onChange={(id) => setSearch(id === GROUP ? {} : { person: id })}
+        />
+        <Select
+          aria-label="How far back"
+          style={{ width: 140 }}
+          value={SPANS.find((s) => lastDays(Number(s.value)).from === days.from)?.value ?? null}
+          placeholder="days"
+          options={SPANS}
+          onChange={(n) => setDays(lastDays(Number(n)))}
+        />
+        <span className="grow" />
+        <Button
+          icon={<Ruler size={16} />}
+          onClick={() => navigate(`/measure/${groupId}${personId ? `?person=${personId}` : ''}`)}
+        >
+          Measure
+        </Button>
+        {personId === null && (
+          <Button
+            icon={<FileText size={16} />}
+            onClick={() => navigate(`/trends/${groupId}/month/${dayjs().format('YYYY-MM')}`)}
+          >
+            Month’s page
+          </Button>
+        )}
+        <Button
+          icon={<Download size={16} />}
+          href={`/api/groups/${groupId}/records?as=csv&from=${days.from}&until=${days.until}`}
+        >
+          Table
+        </Button>
+        <Button
+          icon={<Download size={16} />}
+          href={`/api/groups/${groupId}/records?as=json&from=${days.from}&until=${days.until}`}
+        >
+          Open file
+        </Button>
+      </div>
+      <p className="muted">
+        {records} record{records === 1 ? '' : 's'} from {dayjs(days.from).format('D MMM YYYY')} to{' '}
+        {dayjs(days.until).format('D MMM YYYY')}
+        {personId !== null && ' in which they took part'}.
+        {records < 5 && ' With so few everything below is a first impression.'}
+      </p>
+      {personId === null && <Proposals groupId={groupId} proposed={proposed.data} />}
+      <div className={styles.columns}>
+        <TensionTrends trends={tension} />
+        <DonePart done={done} />
+        <SecondsPart seconds={seconds} />
+        {reach.length > 0 && <ReachTrends reach={reach} />}
+        {personId === null && troubles.length > 0 && (
+          <section className={`card ${styles.part}`} aria-label="What happened at moves">
+            <h2>What happened at moves</h2>
+            <ul className={styles.learned}>
+              {troubles.map((t) => (
+                <li key={t.moveId}>
+                  <span>
+                    “{t.moveName}”: {troubleWords(t)}, last on {dayjs(t.last).format('D MMMM')}. Ask before
+                    you lead it again.
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        <section className={`card ${styles.part}`} aria-label="Compared with other days">
+          <h2>Compared with other days</h2>
+          <DatePicker.RangePicker
+            aria-label="The other days"
+            format="D MMM YYYY"
+            value={other ? [dayjs(other.from), dayjs(other.until)] : null}
+            onChange={(d) =>
+              setOther(d?.[0] && d[1] ? { from: d[0].format(FORMAT), until: d[1].format(FORMAT) } : null)
+            }
+          />
+          {other ? (
+            <Compared groupId={groupId} personId={personId} days={other} now={trends.data} />
+          ) : (
+            <p className="muted small">Name other days to see both side by side.</p>
+          )}
+        </section>
+      </div>
+    </div>
+  );
+};
+
+type Shown = NonNullable<ReturnType<typeof useTrends>['data']>;
+
+const Compared = ({
+  groupId,
+  personId,
+  days,
+  now,
+}: {
+  groupId: string;
+  personId: string | null;
+  days: Days;
+  now: Shown;
+}) => {
+  const { data } = useTrends(groupId, personId, days);
+  if (!data) return <p className="muted">One moment …</p>;
+  const row = (name: string, of: (t: Shown) => string) => (
+    <tr>
+      <th scope="row">{name}</th>
+      <td>{of(data)}</td>
+      <td>{of(now)}</td>
+    </tr>
+  );
+  const held = (t: Shown, side: 'left' | 'right'): number =>
+    t.seconds.reduce((sum, a) => sum + a.weeks.reduce((s, w) => s + w.done[side], 0), 0);
+  return (
+    <table className="list">
+      <thead>
+        <tr>
+          <th scope="col" aria-label="what" />
+          <th scope="col">the other days</th>
+          <th scope="col">these days</th>
+        </tr>
+      </thead>
+      <tbody>
+        {row('Records', (t) => String(t.records))}
+        {row('Done of planned', (t) => (t.done.whole.share ? shareText(t.done.whole.share) : 'not known'))}
+        {row('Tension', (t) => (t.tension[0] ? tensionWords(t.tension[0]) : 'not asked'))}
+        {row(
+          'Held, left and right',
+          (t) => `${Math.round(held(t, 'left'))} s · ${Math.round(held(t, 'right'))} s`,
+        )}
+      </tbody>
+    </table>
+  );
+};

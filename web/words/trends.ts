@@ -1,0 +1,55 @@
+import type { Effect, Estimate } from '@kotabi/core/model';
+import type { TensionTrend, TensionVerdict } from '@kotabi/core/trends';
+
+const one = (n: number): string => n.toFixed(1);
+
+/** The span in which a value lies with 95 % confidence, in words; empty where it is not known. */
+export const spanText = (
+  { low, high }: Pick<Estimate, 'low' | 'high'>,
+  text: (n: number) => string = one,
+): string => (low === null || high === null ? '' : `${text(low)} to ${text(high)}`);
+
+const VERDICT: Record<TensionVerdict, string> = {
+  'too few': 'Too few times to say what it does.',
+  'cannot be told apart from chance': 'It cannot be told apart from chance.',
+  'less than people notice': 'A change, smaller than people usually notice.',
+  noticed: 'As large as a change that people notice.',
+};
+
+/** What tension did, in sentences. */
+export const tensionWords = ({ downBy, pairs, verdict, noticedFrom }: TensionTrend): string => {
+  if (!downBy) return 'Never asked both before and after.';
+  const times = `${pairs} time${pairs === 1 ? '' : 's'} asked before and after`;
+  if (verdict === 'too few') return `${VERDICT[verdict]} Only ${times}.`;
+  const span = spanText(downBy);
+  const way = downBy.value < 0 ? 'up' : 'down';
+  const size = one(Math.abs(downBy.value));
+  return `On average ${way} by ${size} points${span ? ` (95 %: ${span})` : ''}, ${times}. ${VERDICT[verdict]}${noticedFrom === null ? '' : ` People notice about ${one(noticedFrom)} points here.`}`;
+};
+
+/** A share as percent, with its span. */
+export const shareText = ({ value, low, high }: Estimate): string => {
+  const percent = (n: number): string => `${Math.round(100 * n)}`;
+  const span = spanText({ low, high }, percent);
+  return `${percent(value)} %${span ? ` (95 %: ${span} %)` : ''}`;
+};
+
+/** What was learned, in a phrase. */
+export const effectText = (effect: Effect): string => {
+  switch (effect.what) {
+    case 'first side':
+      return `begin with the ${effect.side}`;
+    case 'more side':
+      return `more of the ${effect.side} on purpose`;
+    case 'area':
+      return `hold the ${effect.area}`;
+    case 'move':
+      return `without “${effect.moveName}”`;
+    case 'hour':
+      return `a quiet hour from ${effect.startMin / 60}:00`;
+    case 'pace':
+      return `“${effect.breakName}” at ${effect.wordsPerMinute} words a minute, ${effect.changeSec} s for a change`;
+    case 'ramp':
+      return effect.goOn ? 'the ramp goes on' : `stay at ${effect.count} a day`;
+  }
+};
