@@ -4,6 +4,7 @@ import { EventKind, Session } from './session';
 import { Id, Line, Side } from './units';
 
 const Ms = z.int().min(0);
+const WayMs = z.object({ plannedMs: Ms, doneMs: Ms });
 const BySideMs = z.object({ left: Ms, right: Ms });
 
 /** Work of one area, by the side that felt it; what both felt counts for each. */
@@ -41,6 +42,8 @@ export const LogRow = z.object({
   rightPlannedMs: Ms,
   leftDoneMs: Ms,
   rightDoneMs: Ms,
+  /** Work by the way that was led, as said aloud: the side that goes first or second. */
+  ways: z.object({ left: WayMs, right: WayMs }),
   /** How many came, by number or by name, whichever is more; null where it was not noted. */
   came: z.int().min(0).nullable(),
   people: z.array(Id),

@@ -53,7 +53,7 @@ export type ArchiveOpened = z.infer<typeof ArchiveOpened>;
 /** A text in which a name stands, with where it is. */
 export const NamedText = z.object({
   /** The kind of thing it stands in, as on the screen. */
-  kind: z.enum(['group', 'break', 'move', 'week', 'calendar', 'session']),
+  kind: z.enum(['group', 'break', 'move', 'week', 'calendar', 'session', 'measure']),
   id: z.string(),
   /** What that thing is called; empty where it has no name. */
   called: z.string(),

@@ -3,6 +3,7 @@ import { ofABreak } from './a-break';
 import { ofAWeek } from './a-week';
 import { ofChoosing } from './choosing';
 import { ofTheReview } from './judging';
+import { ofTheRecords } from './learning';
 import type { ValueInUse } from './value';
 
 export type { ValueInUse } from './value';
@@ -13,5 +14,6 @@ export const valuesInUse: readonly ValueInUse[] = [
   ...ofTheReview,
   ...ofChoosing,
   ...ofAWeek,
+  ...ofTheRecords,
   ...ofABody,
 ];

@@ -19,6 +19,11 @@ const TECHNICAL = new Set([
   'STEP',
   'INSTEAD_DEPTH',
   'MOST_BEFORE',
+  'MOST_CORRECTIONS',
+  'ONE_SITTING_MS',
+  'TEXT',
+  'NOTE',
+  'DAYS',
 ]);
 const CHOOSING = [
   'approach',
@@ -27,12 +32,17 @@ const CHOOSING = [
   'forms',
   'gather',
   'ledger',
+  'measure',
   'needs',
+  'propose',
   'record',
+  'report',
   'review',
   'simulate',
+  'stats',
   'suggest',
   'timing',
+  'trends',
 ];
 const core = join(import.meta.dirname, '..');
 

@@ -41,7 +41,7 @@ export const troublesOf = ({ rows }: Pick<Records, 'rows'>): Trouble[] => {
 };
 
 const counted = (n: number, what: string): string[] =>
-  n > 0 ? [`${what} ${n === 1 ? 'once' : `${n} times`}`] : [];
+  n > 0 ? [`${what} ${n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`}`] : [];
 
 /** What happened at a move, as words: “it hurt twice, last on 12 November”. */
 export const troubleWords = ({ pain, dizzy, stopped }: Trouble): string =>

@@ -31,7 +31,10 @@ export const runsOver = ({ rows }: Records, paceOf: (breakId: string) => PaceOf 
       const planned = led.reduce((sum, r) => sum + r[of].plannedMs, 0);
       return planned === 0 ? 1 : led.reduce((sum, r) => sum + r[of].doneMs, 0) / planned;
     };
-    const sec = Math.round(meanOf(led.map((r) => r.doneMs - r.plannedMs)) / 1000);
+    const sec = Math.round(
+      meanOf(led.map((r) => r.said.doneMs + r.changed.doneMs - r.said.plannedMs - r.changed.plannedMs)) /
+        1000,
+    );
     const { pace, name } = known;
     const wordsPerMinute = held(Math.round(pace.wordsPerMinute / ratio('said') / 5) * 5, 60, 260);
     const changeSec = held(Math.round(pace.changeSec * ratio('changed') * 2) / 2, 0, 60);
@@ -40,7 +43,7 @@ export const runsOver = ({ rows }: Records, paceOf: (breakId: string) => PaceOf 
       {
         key: `pace-${breakId}-${wordsPerMinute}-${changeSec}`,
         text: `Give “${name}” the time it takes.`,
-        why: `Led ${led.length} times, words and changes took longer each time: about ${sec} s more in all than planned.`,
+        why: `Led ${led.length} times, words and changes took longer than planned each time, about ${sec} s in all.`,
         changes: `Its pace becomes ${wordsPerMinute} words a minute (now ${pace.wordsPerMinute}) and ${changeSec} s for a change (now ${pace.changeSec} s); fit it into its slot again.`,
         effect: { what: 'pace' as const, breakId, breakName: name, wordsPerMinute, changeSec },
       },

@@ -6,7 +6,7 @@ type What = (typeof CORRECTABLE)[number];
 /** A correction is added to the one before it of the same thing where no more time lies between them. */
 const ONE_SITTING_MS = 10 * 60_000;
 /** So many corrections are kept: the first, and the latest. */
-const MOST = 200;
+const MOST_CORRECTIONS = 200;
 /** So much of a text is kept of each state. */
 const TEXT = 400;
 
@@ -63,6 +63,8 @@ export const corrected = (before: Session, after: Session, at: string): Session 
     else corrections.push({ at, what, before: short(TOLD[what](before)), after: short(TOLD[what](after)) });
   }
   const kept =
-    corrections.length > MOST ? [...corrections.slice(0, 1), ...corrections.slice(1 - MOST)] : corrections;
+    corrections.length > MOST_CORRECTIONS
+      ? [...corrections.slice(0, 1), ...corrections.slice(1 - MOST_CORRECTIONS)]
+      : corrections;
   return { ...after, corrections: kept };
 };

@@ -4,8 +4,8 @@ import { sumOf } from './record';
 
 /** So much of a note stands in a list. */
 const NOTE = 160;
-/** A part that took less than this share of its time was skipped: it says nothing of how long it takes. */
-const GONE_THROUGH = 0.5;
+/** A part that took less than this share of its time was skipped: it says nothing of how long it takes. Common practice, no source. */
+export const GONE_THROUGH = 0.5;
 
 const SIDES: readonly Side[] = ['left', 'right'];
 
@@ -44,6 +44,15 @@ const paceOf = (
   };
 };
 
+/** Work of one way, as said aloud. */
+const wayOf = (parts: readonly DonePart[], side: Side): { plannedMs: number; doneMs: number } => {
+  const own = parts.filter((p) => p.kind === 'work' && p.side === side);
+  return {
+    plannedMs: own.reduce((sum, p) => sum + p.plannedMs, 0),
+    doneMs: own.reduce((sum, p) => sum + p.doneMs, 0),
+  };
+};
+
 /** A record as the log and all sums over many records read it. */
 export const logRowOf = (session: Session): LogRow => {
   const { parts, came, note } = session;
@@ -66,6 +75,7 @@ export const logRowOf = (session: Session): LogRow => {
     ...sum,
     leftPlannedMs: planned('left'),
     rightPlannedMs: planned('right'),
+    ways: { left: wayOf(parts, 'left'), right: wayOf(parts, 'right') },
     came:
       came.count === null && came.people.length === 0 ? null : Math.max(came.count ?? 0, came.people.length),
     people: came.people,

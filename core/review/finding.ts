@@ -2,6 +2,7 @@ import type { Fix } from '../edit/fix';
 import type {
   ApproachQuestion,
   Area,
+  IsoDate,
   Move,
   MoveLookup,
   Muscle,
@@ -33,6 +34,7 @@ export type Finding = {
   | { code: 'thirdVisit'; move: string; area: Area; visits: number }
   | { code: 'areaFarBeyond'; area: Area; heldMs: number; least: Area; leastMs: number }
   | { code: 'wristOneWay'; move: string; way: 'up' | 'down' }
+  | { code: 'happened'; move: string; what: string; last: IsoDate }
   | { code: 'headDownLong'; move: string; lengthMs: number }
   | { code: 'pauseOneSide'; move: string; side: Side }
   | { code: 'unannounced'; move: string; what: 'standing' | 'the floor' | 'castors' }
@@ -74,10 +76,19 @@ export type Finding = {
 );
 export type FindingCode = Finding['code'];
 
+/** What happened at a move, in words that name nobody, and when last. */
+export interface TroubleHere {
+  moveId: string;
+  what: string;
+  last: IsoDate;
+}
+
 /** For whom a break is: the people of a group and their room. */
 export interface Audience {
   people: readonly Person[];
   room: Room;
+  /** What happened at moves when they were led for these people; left out where nothing did. */
+  troubles?: readonly TroubleHere[];
 }
 
 /** What a rule looks at. */

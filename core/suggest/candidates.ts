@@ -153,6 +153,7 @@ const usualSec = ({ dose }: Step, { pace }: Break): number => workMs(dose, dose.
 export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate[] => {
   const { request, approach, audience, lookup } = setting;
   if (!isOffered(move, approach) || move.position === 'floor' || move.kind === 'pause') return [];
+  if (request.avoidMoves.includes(move.id)) return [];
   const stands = move.position === 'standing';
   if (stands && request.seatedOnly) return [];
   if (WORKS.includes(move.kind) && move.areas.some((a) => request.avoid.includes(a))) return [];

@@ -20,6 +20,8 @@ export const SuggestRequest = z.object({
   lately: z.array(Id).max(120).default([]),
   /** Areas left alone: nothing is worked on that is for one of them. */
   avoid: z.array(Area).max(14).default([]),
+  /** Moves left out: they brought complaints. */
+  avoidMoves: z.array(Id).max(200).default([]),
   /** The side that gets more on purpose, where it is held: the tighter one. */
   moreSide: Side.nullable().default(null),
   firstSide: Side.default('left'),

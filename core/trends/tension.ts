@@ -1,7 +1,7 @@
 import type { AreaSide, Estimate, IsoDate } from '../model';
 import { published } from '../reference';
-import { mondayOf } from '../schedule/dates';
-import { meanEstimate, meanOf } from '../stats';
+import { mondayOf, weeksSince } from '../schedule/dates';
+import { meanEstimate, meanOf, slopeOf } from '../stats';
 import type { Records } from './input';
 
 /** A tension before and after on a day. */
@@ -39,6 +39,8 @@ export interface TensionTrend {
   /** How much lower after than before, of all pairs. */
   downBy: Estimate | null;
   verdict: TensionVerdict;
+  /** How the tension before a break went from week to week, where there are enough weeks for a line. */
+  aWeek: Estimate | null;
   /** The change that people usually notice, of this mean before: 2 points or 30 %, whichever is less. */
   noticedFrom: number | null;
 }
@@ -55,6 +57,12 @@ export const tensionOf = (of: AreaSide | null, pairs: readonly Pair[]): TensionT
   const whole = pairs.flatMap(({ before, after }) =>
     before === null || after === null ? [] : [{ before, downBy: before - after }],
   );
+  const [first] = [...byWeek.keys()];
+  const slope = slopeOf(
+    pairs.flatMap(({ date, before }) =>
+      before === null || !first ? [] : [{ x: weeksSince(first, date), y: before }],
+    ),
+  );
   const downBy = meanEstimate(whole.map((p) => p.downBy));
   const { points, share } = published.ratingChange;
   const noticedFrom =
@@ -67,6 +75,7 @@ export const tensionOf = (of: AreaSide | null, pairs: readonly Pair[]): TensionT
       after: meanEstimate(said(list, 'after')),
     })),
     pairs: whole.length,
+    aWeek: slope && { n: slope.n, value: slope.value, low: slope.low, high: slope.high },
     downBy,
     noticedFrom,
     verdict: verdictOf(downBy, noticedFrom),
@@ -83,6 +92,12 @@ const verdictOf = (downBy: Estimate | null, noticedFrom: number | null): Tension
 };
 
 const key = ({ area, side }: AreaSide): string => `${area} ${side}`;
+
+/** How tense it was before breaks: the most tense stands first. */
+const tenseness = (pairs: readonly Pair[]): number => {
+  const said = pairs.flatMap((p) => p.before ?? []);
+  return said.length === 0 ? -1 : meanOf(said);
+};
 
 /**
  * Tension over weeks: of a group as asked of all, of a person as measured; the whole first, then each area and side of
@@ -107,7 +122,7 @@ export const tensionTrends = ({ personId, rows, measures }: Records): TensionTre
   return [
     ...(whole.length > 0 ? [tensionOf(null, whole)] : []),
     ...[...byArea.values()]
-      .sort((a, b) => key(a.of).localeCompare(key(b.of)))
+      .sort((a, b) => tenseness(b.pairs) - tenseness(a.pairs) || key(a.of).localeCompare(key(b.of)))
       .map(({ of, pairs }) => tensionOf(of, pairs)),
   ];
 };

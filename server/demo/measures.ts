@@ -7,8 +7,8 @@ import { PAST_WEEKS } from './past-weeks';
 const THURSDAY = 3;
 
 /**
- * What was measured on Thursdays: Tomé’s right forearm and wrist get better, Ilse’s right side stays the tighter one, and
- * R. Quint’s shoulder changes by no more than readings do.
+ * What was measured on Thursdays: Tomé’s right forearm gets less tense and Sverre’s right wrist bends further, Ilse’s right side
+ * stays the tighter one, and Sverre’s left shoulder changes by no more than readings do. Nothing that limits exclude is taken.
  */
 export const demoMeasures = (today: Date, recordIds: ReadonlySet<string>): Measure[] => {
   const monday = mondayOf(today.toISOString().slice(0, 10));
@@ -36,25 +36,27 @@ export const demoMeasures = (today: Date, recordIds: ReadonlySet<string>): Measu
           { area: 'forearm', side: 'right', before: tome, after: Math.max(0, tome - 1 - (along % 2)) },
           { area: 'forearm', side: 'left', before: 2 + (along % 2), after: 2 },
         ],
-        reach: [
-          { kind: 'wrist angle', side: 'right', before: [40 + 5 * Math.round(along / 2)], after: [] },
-          { kind: 'wrist angle', side: 'left', before: [65], after: [] },
-        ],
       }),
       of('p-1', {
         tension: [
           { area: 'neck', side: 'right', before: 6 - (along % 2), after: 4 },
-          { area: 'neck', side: 'left', before: 3 - (along % 2), after: 3 - (along % 2) },
+          { area: 'neck', side: 'left', before: 2 - (along % 2), after: 2 - (along % 2) },
         ],
         tighter: { before: 'right', after: along % 3 === 0 ? 'same' : 'right' },
+      }),
+      of('p-4', {
         turnsFurther: { before: 'left', after: along % 3 === 0 ? 'same' : 'left' },
         reach: [
           { kind: 'chin to shoulder', side: 'right', before: [4, 3.5 + (along % 2)], after: [3] },
           { kind: 'chin to shoulder', side: 'left', before: [2, 2.5], after: [2] },
         ],
       }),
-      of('p-3', {
-        reach: [{ kind: 'arm on the clock', side: 'left', before: [clock, clock], after: [clock + 0.5] }],
+      of('p-9', {
+        reach: [
+          { kind: 'wrist angle', side: 'right', before: [40 + 5 * Math.round(along / 2)], after: [] },
+          { kind: 'wrist angle', side: 'left', before: [65], after: [] },
+          { kind: 'arm on the clock', side: 'left', before: [clock, clock], after: [clock + 0.5] },
+        ],
       }),
     ];
   });

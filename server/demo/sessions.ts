@@ -53,7 +53,7 @@ const WHO = ['p-1', 'p-2', 'p-3', 'p-4', 'p-9'];
 
 /** What happened: twice the same shoulder was not happy with the same move, and once somebody was dizzy. */
 const HAPPENED: Readonly<Record<string, Pick<SessionEvent, 'what' | 'stepId' | 'personId' | 'done'>>> = {
-  '10-1': { what: 'pain', stepId: 's9', personId: 'p-2', done: 'Shook it out, then hands on the thighs.' },
+  '7-1': { what: 'pain', stepId: 's9', personId: 'p-2', done: 'Shook it out, then hands on the thighs.' },
   '7-3': { what: 'other version', stepId: 's6', personId: 'p-1', done: 'Nose only half-way down.' },
   '5-0': { what: 'dizzy', stepId: 's4', personId: 'p-9', done: 'Sat still and looked at the harbour map.' },
   '3-1': { what: 'pain', stepId: 's9', personId: null, done: 'Left it out.' },

@@ -3,6 +3,7 @@ import { eq, isNotNull } from 'drizzle-orm';
 import type { Context } from '../context';
 import { sessions } from '../db/schema';
 import type { Row } from '../db/store';
+import { naming } from './names';
 
 /** Whether a record says something of a person. */
 export const tellsOf = ({ came, events }: Session, personId: string): boolean =>
@@ -32,7 +33,7 @@ export const forgetInPutAway = async (
   const rows = await ctx.db.select().from(sessions).where(isNotNull(sessions.deletedAt));
   for (const row of rows) {
     const { value } = ctx.sessions.read(row as unknown as Row);
-    if (tellsOf(value, id) || value.note.includes(name))
+    if (tellsOf(value, id) || naming(name).test(value.note))
       await ctx.db.delete(sessions).where(eq(sessions.id, row.id));
   }
 };

@@ -9,7 +9,7 @@ const SOMEONE = '(someone)';
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** Finds a name as a whole word, in any case. */
-const naming = (name: string): RegExp =>
+export const naming = (name: string): RegExp =>
   new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'giu');
 
 type Kind = NamedText['kind'];
@@ -42,7 +42,7 @@ export class Names {
   constructor(private readonly ctx: Context) {}
 
   private stores(): Record<Kind, Store<Thing>> {
-    const { groups, breaks, moves, weeks, calendars, sessions } = this.ctx;
+    const { groups, breaks, moves, weeks, calendars, sessions, measures } = this.ctx;
     const stores = {
       group: groups,
       break: breaks,
@@ -50,6 +50,7 @@ export class Names {
       week: weeks,
       calendar: calendars,
       session: sessions,
+      measure: measures,
     };
     return stores as unknown as Record<Kind, Store<Thing>>;
   }

@@ -9,6 +9,7 @@ import {
   type MoveLookup,
   PlacedBreak,
 } from '@kotabi/core/model';
+import { habitsOf } from '@kotabi/core/propose';
 import { findingKey, reviewed } from '@kotabi/core/review';
 import { meanOf, quantile, SimSettings, simDay } from '@kotabi/core/simulate';
 import { SuggestRequest } from '@kotabi/core/suggest';
@@ -103,15 +104,17 @@ export const suggestRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/suggest', 'instructor', {
     post: async (req, res) => {
       const { groupId, ...request } = parse(SuggestBody, req.body) as z.infer<typeof SuggestBody>;
-      if (groupId !== null && !(await ctx.groups.get(groupId)))
-        throw unknownReference('groupId', 'group', groupId);
+      const group = groupId === null ? null : (await ctx.groups.get(groupId))?.value;
+      if (group === undefined) throw unknownReference('groupId', 'group', groupId ?? '');
+      // What was learned from the records of the group holds on this path as well.
+      const learned = group ? habitsOf(group).moves.map((m) => m.moveId) : [];
       const own = await ctx.ownMoves();
       const gone = new AbortController();
       res.on('close', () => gone.abort());
       const result = await ctx.pool.run(
         'suggest',
         {
-          request,
+          request: { ...request, avoidMoves: [...request.avoidMoves, ...learned] },
           moves: [...library, ...own.filter((m) => !m.archived)],
           approach: await ctx.approach(),
           audience: await ctx.audience(groupId),

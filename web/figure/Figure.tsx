@@ -21,6 +21,8 @@ interface CanvasProps {
   /** Plain-language description; decorative when left out. */
   label?: string;
   children?: ReactNode;
+  /** Width by height, where the box is cut otherwise than pictures of moves are. */
+  aspect?: number;
 }
 
 /** Draws shapes as cut paper. */
@@ -35,6 +37,7 @@ export const FigureCanvas = ({
   facing = false,
   label,
   children,
+  aspect = PICTURE_ASPECT,
 }: CanvasProps) => {
   const palette = PALETTES[usePalette((s) => s.name)];
   const hatch = useId();
@@ -53,7 +56,7 @@ export const FigureCanvas = ({
     <svg
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       width={width}
-      height={width / PICTURE_ASPECT}
+      height={width / aspect}
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
       style={{ display: 'block', flex: 'none' }}
     >

@@ -54,7 +54,7 @@ export const table: readonly ScreenRow[] = [
   screen('/log/:sessionId', 'log/SessionScreen'),
   screen('/measure/:groupId', 'measure/MeasureScreen', ['/api/groups', ...MOVES]),
   screen('/trends/:groupId', 'trends/TrendsScreen', ['/api/groups']),
-  screen('/trends/:groupId/month/:month', 'trends/MonthScreen', ['/api/groups']),
+  screen('/print/month/:groupId/:month', 'trends/MonthScreen', ['/api/groups']),
 ];
 
 /** What a screen at an address reads first, with the parts of the address in place. */

@@ -1,7 +1,8 @@
 import { type FillRequest, type FillResult, isStopped } from '@kotabi/core/fill';
 import { targetsOf } from '@kotabi/core/ledger';
 import type { Shelf } from '@kotabi/core/library';
-import { type Approach, type Group, type Person, roomLimits, type Week } from '@kotabi/core/model';
+import { type Approach, type Group, type Person, roomLimits, stepsOf, type Week } from '@kotabi/core/model';
+import { habitsOf } from '@kotabi/core/propose/learned';
 import { kindOf, type LocalNow, nowOn, overlaps, weekdayOf } from '@kotabi/core/schedule';
 import type { BreakFacts, DayFacts } from './useFacts';
 
@@ -60,8 +61,14 @@ export const stoppedBreaks = (
   approach: Approach,
 ): ReadonlySet<string> => {
   const audience = { people, room: { limits: roomLimits(group), things: group.things } };
+  // What brought complaints in this group is not chosen for it either.
+  const complaints = new Set(habitsOf(group).moves.map((m) => m.moveId));
   return new Set(
-    [...facts].flatMap(([id, { brk }]) => (isStopped(brk, shelf, approach, audience, whose) ? [id] : [])),
+    [...facts].flatMap(([id, { brk }]) =>
+      stepsOf(brk).some((s) => complaints.has(s.moveId)) || isStopped(brk, shelf, approach, audience, whose)
+        ? [id]
+        : [],
+    ),
   );
 };
 

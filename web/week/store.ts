@@ -1,4 +1,5 @@
 import {
+  type Area,
   type Group,
   type IsoDate,
   type Kept,
@@ -7,6 +8,7 @@ import {
   type WeekDay,
   WeekRule,
 } from '@kotabi/core/model';
+import { frequencyLearned, habitsOf } from '@kotabi/core/propose/learned';
 import { emptyDays, frameOf } from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { createDocument, type Document } from '../document/document';
@@ -34,6 +36,16 @@ export const weekKind: DocumentKind<Week> = {
 /** What a team begins with: three a day, which people keep up. Common practice, no source. */
 export const FIRST_RULE: WeekRule = WeekRule.parse({ frequency: { code: 'a day', count: 3 } });
 
+/** What a week is for: what the one before was for, and what nothing has held. Every area stays every area. */
+const learnedAims = (group: Group, aims: readonly Area[]): Area[] =>
+  aims.length === 0 ? [] : [...new Set([...aims, ...habitsOf(group).areas])];
+
+/** A rule as what was learned from the records of a group leaves it. */
+const learnedRule = (group: Group, rule: WeekRule): WeekRule => ({
+  ...rule,
+  frequency: frequencyLearned(rule.frequency, habitsOf(group)),
+});
+
 /**
  * A week that has not been saved yet: the days of the group or the person, with the default rule. A person's first
  * week begins with the rule of the group's week and with the busy times that were entered there by hand.
@@ -50,8 +62,8 @@ export const freshWeek = (
   groupId: group.id,
   personId: person?.id ?? null,
   startDate,
-  rule: person && ofGroup ? ofGroup.rule : before ? before.rule : FIRST_RULE,
-  aims: person && ofGroup ? ofGroup.aims : (before?.aims ?? []),
+  rule: person && ofGroup ? ofGroup.rule : learnedRule(group, before ? before.rule : FIRST_RULE),
+  aims: person && ofGroup ? ofGroup.aims : learnedAims(group, before?.aims ?? []),
   days: emptyDays(
     { ...frameOf(group, person), standing: group.standing, daysOff: group.daysOff },
     startDate,

@@ -3,6 +3,7 @@ import { PLACE_WORDS } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 import { cite, published } from '@kotabi/core/reference';
 import type { Finding, FindingCode } from '@kotabi/core/review';
+import dayjs from 'dayjs';
 import { length, seconds } from './time';
 
 /** What a finding says: what, and why it matters. Where is the step it points at. */
@@ -62,6 +63,10 @@ const say: Say = {
   wristOneWay: ({ move, way }) => ({
     title: `${move}: the wrists are bent with the fingers ${way} only`,
     why: `Both sides of the forearm have worked all day. ${common}`,
+  }),
+  happened: ({ move, what, last }) => ({
+    title: `${move}: ${what}, last on ${dayjs(last).format('D MMMM')}`,
+    why: 'Ask those whom it concerns before you lead it again; what is in the records is no diagnosis.',
   }),
   headDownLong: ({ move, lengthMs }) => ({
     title: `${move}: the head hangs for ${length(lengthMs)}`,

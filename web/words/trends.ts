@@ -27,6 +27,17 @@ export const tensionWords = ({ downBy, pairs, verdict, noticedFrom }: TensionTre
   return `On average ${way} by ${size} points${span ? ` (95 %: ${span})` : ''}, ${times}. ${VERDICT[verdict]}${noticedFrom === null ? '' : ` People notice about ${one(noticedFrom)} points here.`}`;
 };
 
+/** How the tension before a break went over weeks; empty where there are too few days for a line. */
+export const weeksWords = ({ aWeek, weeks }: TensionTrend): string => {
+  if (!aWeek) return weeks.length < 2 ? '' : 'Too few days to say how it goes from week to week.';
+  const { value, low, high } = aWeek;
+  if (low !== null && high !== null && low <= 0 && high >= 0)
+    return 'From week to week it goes neither up nor down that one could tell.';
+  const span =
+    low === null || high === null ? '' : ` (95 %: ${spanText({ low, high }, (n) => n.toFixed(2))})`;
+  return `Before breaks it goes ${value < 0 ? 'down' : 'up'} by ${Math.abs(value).toFixed(2)} points a week${span}.`;
+};
+
 /** A share as percent, with its span. */
 export const shareText = ({ value, low, high }: Estimate): string => {
   const percent = (n: number): string => `${Math.round(100 * n)}`;

@@ -86,6 +86,14 @@ describe('findings in words', () => {
       mostDeg: 25,
     },
     foldWithTwist: { code: 'foldWithTwist', weight: 'stop', stepIds: [], move: 'Fold', turnDeg: 25 },
+    happened: {
+      code: 'happened',
+      weight: 'caution',
+      stepIds: [],
+      move: 'Lean',
+      what: 'something hurt twice',
+      last: '2026-11-12',
+    },
     headLow: {
       code: 'headLow',
       weight: 'stop',

@@ -5,6 +5,7 @@ import { calm } from './breath/calm';
 import { cueLength } from './breath/cue-length';
 import { excluded } from './caution/excluded';
 import { fold } from './caution/fold';
+import { happened } from './caution/happened';
 import { head } from './caution/head';
 import { headDownLong } from './caution/head-down-long';
 import { headLow } from './caution/head-low';
@@ -40,6 +41,7 @@ import { wordsSides } from './words/sides';
 /** Every rule there is, in the order in which findings of the same weight are told. */
 export const reviewRules: readonly ReviewRule[] = [
   headLow,
+  happened,
   headDownLong,
   head,
   fold,

@@ -1,9 +1,10 @@
 import type { Shelf } from '@kotabi/core/library';
 import { type Approach, type Break, roomLimits } from '@kotabi/core/model';
+import { troubleWords } from '@kotabi/core/propose/complaints';
 import type { Audience, Reviewed } from '@kotabi/core/review';
 import { timed } from '@kotabi/core/timing';
 import { useEffect, useMemo, useState } from 'react';
-import { useGroups, usePeople } from '../../api/queries';
+import { useGroups, usePeople, useProposals } from '../../api/queries';
 
 /** A break that could be timed, with its review. */
 export type TimedBreak = Extract<Reviewed, { ok: true }>;
@@ -14,15 +15,20 @@ export const useAudience = (groupId: string | null): Audience | null => {
   const people = usePeople(groupId ?? undefined);
   const group = groups.data?.find((g) => g.value.id === groupId)?.value;
   const list = people.data;
+  const troubles = useProposals(groupId).data?.troubles;
   return useMemo(
     () =>
       group && list
         ? {
             people: list.map((p) => p.value),
             room: { limits: roomLimits(group), things: group.things },
+            ...(troubles &&
+              troubles.length > 0 && {
+                troubles: troubles.map((t) => ({ moveId: t.moveId, what: troubleWords(t), last: t.last })),
+              }),
           }
         : null,
-    [group, list],
+    [group, list, troubles],
   );
 };
 

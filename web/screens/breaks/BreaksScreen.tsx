@@ -87,7 +87,7 @@ export const BreaksScreen = () => {
   const groupName = (id: string | null): string =>
     groups.data?.find((g) => g.value.id === id)?.value.name ?? 'for any group';
 
-  const begun = newBreak(nanoid(), breaks.data, moves.approach);
+  const begun = newBreak(nanoid(), breaks.data, moves.approach, groups.data ?? []);
   const its = groups.data?.find((g) => g.value.id === begun.groupId)?.value;
   const school = approach.data?.value.schools.find((s) => s.id === its?.schoolId);
   const empty: Break = school ? { ...begun, approach: { ...school.answers } } : begun;

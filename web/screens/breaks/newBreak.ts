@@ -1,4 +1,5 @@
-import { type Approach, Break, defaultApproach, type Kept, otherSide } from '@kotabi/core/model';
+import { type Approach, Break, defaultApproach, type Group, type Kept, otherSide } from '@kotabi/core/model';
+import { habitsOf } from '@kotabi/core/propose/learned';
 
 /** The usual slot of a break, seconds. Common practice, no source. */
 const USUAL_SLOT_SEC = 300;
@@ -22,13 +23,18 @@ export const newBreak = (
   id: string,
   others: readonly Kept<Break>[],
   { firstSide: first }: Approach = defaultApproach,
+  groups: readonly Kept<Group>[] = [],
 ): Break => {
   const last = others.at(-1)?.value.firstSide;
-  const firstSide = first === 'change each time' ? (last ? otherSide(last) : 'left') : first;
+  const usual = first === 'change each time' ? (last ? otherSide(last) : 'left') : first;
+  const likely = likelyFor(others);
+  const group = groups.find((g) => g.value.id === likely.groupId)?.value;
+  // As the second side it was cut short: so the records of the group say.
+  const firstSide = (group && habitsOf(group).firstSide) ?? usual;
   const taken = new Set(others.map((b) => b.value.name));
   let name = 'New break';
   for (let n = 2; taken.has(name); n++) name = `New break ${n}`;
-  return Break.parse({ id, name, ...likelyFor(others), firstSide, items: [] });
+  return Break.parse({ id, name, ...likely, firstSide, items: [] });
 };
 
 /** The same break under a name and an id of its own; it is no form of another any more. */

@@ -13,9 +13,19 @@ const shown = (what: string, text: string, groups: readonly Kept<Group>[]): stri
 };
 
 /** What of a record was set right, from how it was to how it is, the latest first. */
-export const History = ({ sessionId, groups }: { sessionId: string; groups: readonly Kept<Group>[] }) => {
+export const History = ({
+  sessionId,
+  version,
+  groups,
+}: {
+  sessionId: string;
+  /** The version that the server has: with each one there may be more to tell. */
+  version: number;
+  groups: readonly Kept<Group>[];
+}) => {
   const kept = useQuery({
-    queryKey: ['sessions', sessionId, 'history'],
+    queryKey: ['sessions', sessionId, 'history', version],
+    placeholderData: (before) => before,
     queryFn: () => request<Kept<Session>>('GET', `/api/sessions/${sessionId}`),
   });
   const corrections = kept.data?.value.corrections ?? [];

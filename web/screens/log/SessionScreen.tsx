@@ -54,7 +54,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
   const groups = useGroups();
   const navigate = useNavigate();
   const { message } = useMessages();
-  const { value, edit } = useStore(document);
+  const { value, edit, baseVersion } = useStore(document);
   const people = (usePeople(value.groupId ?? undefined).data ?? []).map((p) => p.value);
   const came = cameText(value, people);
   useTitle(value.breakName);
@@ -180,7 +180,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
           />
         </section>
       </div>
-      <History sessionId={value.id} groups={groups.data ?? []} />
+      <History sessionId={value.id} version={baseVersion} groups={groups.data ?? []} />
     </div>
   );
 };

@@ -7,7 +7,9 @@ import styles from './measure.module.css';
 
 const VIEWS = ['front', 'back'] as const;
 type BodyView = (typeof VIEWS)[number];
-const WIDTH = 236;
+const WIDTH = 232;
+/** A body that stands is narrow: its picture is cut to it. */
+const ASPECT = 0.5;
 
 /** The middle of a path that is made of points. */
 const middleOf = (d: string): { x: number; y: number } => {
@@ -36,7 +38,10 @@ const bodyOf = (view: BodyView) => {
       return d === '' ? [] : [{ area, side, d, at: middleOf(d) }];
     }),
   );
-  return { box: windowOf(motion), shapes: drawPose(pose, { view }), spots };
+  const whole = windowOf(motion);
+  const width = whole.height * ASPECT;
+  const box = { ...whole, x: whole.x + (whole.width - width) / 2, width };
+  return { box, shapes: drawPose(pose, { view }).filter((s) => !s.name.startsWith('prop')), spots };
 };
 
 interface Props {
@@ -57,7 +62,7 @@ export const BodyMap = ({ tension, chosen, choose }: Props) => {
     <div className={styles.bodies}>
       {bodies.map(({ view, box, shapes, spots }) => (
         <figure key={view}>
-          <FigureCanvas box={box} shapes={shapes} width={WIDTH}>
+          <FigureCanvas box={box} shapes={shapes} width={WIDTH} aspect={ASPECT}>
             {spots.map((spot) => {
               const rated = ratedOf(spot);
               const value = rated?.after ?? rated?.before ?? null;

@@ -25,6 +25,7 @@ export const Compare = ({
           {name}, {when}
         </span>
         <Segmented
+          style={{ width: 'fit-content' }}
           aria-labelledby={`${key}-${when}`}
           value={measure[key][when] ?? ''}
           options={OPTIONS}
@@ -40,7 +41,7 @@ export const Compare = ({
     <section className={`card ${styles.part}`} aria-label="Left against right">
       <h2>Left against right</h2>
       {row('Tighter side', 'tighter')}
-      {row('Turns further to the', 'turnsFurther')}
+      {row('Turns further', 'turnsFurther')}
     </section>
   );
 };

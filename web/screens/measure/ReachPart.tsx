@@ -22,7 +22,9 @@ interface Props {
 export const ReachPart = ({ measure, person, earlier, change }: Props) => {
   const limits = person?.limits ?? [];
   const allowed = ReachKind.options.filter((k) => mayTake(k, limits).may);
-  const [kind, setKind] = useState<ReachKind | undefined>(measure.reach[0]?.kind ?? allowed[0]);
+  const [kind, setKind] = useState<ReachKind | undefined>(
+    measure.reach.find((r) => allowed.includes(r.kind))?.kind ?? allowed[0],
+  );
   if (!kind)
     return (
       <section className={`card ${styles.part}`} aria-label="Reach">

@@ -45,7 +45,8 @@ export const TensionPart = ({
       <div className={styles.choice}>
         <Select
           showSearch
-          aria-label="Area and side"
+          optionFilterProp="label"
+        aria-label="Area and side"
           placeholder="or choose an area and side"
           style={{ width: 230 }}
           value={chosen ? `${chosen.area}|${chosen.side}` : undefined}

@@ -11,6 +11,7 @@ interface KeptAbout {
   texts: NamedText[];
   weeks: unknown[];
   answers: unknown[];
+  measures: unknown[];
   calendars: unknown[];
   addresses: unknown[];
 }
@@ -22,6 +23,7 @@ const WHERE: Record<NamedText['kind'], string> = {
   week: 'a week',
   calendar: 'the calendar',
   session: 'the record of',
+  measure: 'what was measured',
 };
 const keyOf = (t: NamedText): string => `${t.kind} ${t.id} ${t.path}`;
 const many = (n: number, one: string, more = `${one}s`): string => `${n} ${n === 1 ? one : more}`;
@@ -58,6 +60,7 @@ export const DeleteDialog = ({ person, close }: { person: Person; close: () => v
     'what is noted about them',
     data.weeks.length > 0 && many(data.weeks.length, 'week of their own', 'weeks of their own'),
     data.answers.length > 0 && many(data.answers.length, 'answer to reminders', 'answers to reminders'),
+    data.measures.length > 0 && many(data.measures.length, 'measure'),
     data.calendars.length > 0 && many(data.calendars.length, 'calendar'),
     data.addresses.length > 0 && many(data.addresses.length, 'calendar address', 'calendar addresses'),
     notes.length > 0 && `the name in ${many(notes.length, 'text')} of the log`,

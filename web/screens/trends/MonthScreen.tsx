@@ -52,7 +52,7 @@ export const MonthScreen = () => {
           allowClear={false}
           value={dayjs(`${month}-01`)}
           disabledDate={(d) => d.isAfter(dayjs(), 'month')}
-          onChange={(d) => d && navigate(`/trends/${groupId}/month/${d.format('YYYY-MM')}`)}
+          onChange={(d) => d && navigate(`/print/month/${groupId}/${d.format('YYYY-MM')}`)}
         />
         {report.ok && <span className="muted small">Read it, and change the words before it goes out.</span>}
         {words !== null && (

@@ -4,11 +4,14 @@ import dayjs from 'dayjs';
 import styles from './trends.module.css';
 
 const HIGH = 26;
-const CELL = 20;
+/** Room for the weeks of one side, px. */
+const WIDE = 170;
+const MOST_CELL = 20;
 
 /** One area over weeks: left bars left, right ones right; the outline is what was planned. */
 const Bars = ({ area, side, most }: { area: AreaSeconds; side: 'left' | 'right'; most: number }) => {
   const weeks = side === 'left' ? [...area.weeks].reverse() : area.weeks;
+  const cell = Math.min(MOST_CELL, WIDE / Math.max(1, weeks.length));
   const high = (sec: number): number => (HIGH * sec) / most;
   const words = weeks
     .map(
@@ -18,7 +21,7 @@ const Bars = ({ area, side, most }: { area: AreaSeconds; side: 'left' | 'right';
     .join(', ');
   return (
     <svg
-      width={weeks.length * CELL}
+      width={weeks.length * cell}
       height={HIGH + 4}
       role="img"
       aria-label={`${area.area}, ${side}: ${words}`}
@@ -27,18 +30,18 @@ const Bars = ({ area, side, most }: { area: AreaSeconds; side: 'left' | 'right';
         <g key={w.week}>
           <title>{`week of ${dayjs(w.week).format('D MMM')}, ${side}: ${Math.round(w.done[side])} s held of ${Math.round(w.planned[side])} s planned, ${w.daysReached[side]} days of ${AIM_SEC} s`}</title>
           <rect
-            x={i * CELL + 2}
+            x={i * cell + 2}
             y={HIGH + 2 - high(w.planned[side])}
-            width={CELL - 5}
+            width={Math.max(2, cell - 4)}
             height={high(w.planned[side])}
             fill="none"
             stroke={`var(--${side})`}
             strokeOpacity="0.5"
           />
           <rect
-            x={i * CELL + 2}
+            x={i * cell + 2}
             y={HIGH + 2 - high(w.done[side])}
-            width={CELL - 5}
+            width={Math.max(2, cell - 4)}
             height={high(w.done[side])}
             fill={`var(--${side})`}
             fillOpacity={w.daysReached[side] >= AIM_DAYS ? 1 : 0.6}

@@ -24,17 +24,21 @@ interface Dot {
   n: number;
 }
 
+/** Of two a bar would fill the page and say nothing. */
+const FEWEST_FOR_A_BAR = 3;
+
 const dots = (trend: TensionTrend, key: 'before' | 'after'): Dot[] =>
   trend.weeks.flatMap((w) => {
     const e = w[key];
     if (!e) return [];
     const at = Date.parse(w.week) + (key === 'before' ? -BESIDE : BESIDE);
+    const known = e.n >= FEWEST_FOR_A_BAR;
     const inside = (n: number): number => Math.min(10, Math.max(0, n));
     return [
       {
         x: at,
         y: e.value,
-        error: [e.value - inside(e.low ?? e.value), inside(e.high ?? e.value) - e.value] as [number, number],
+        error: known ? [e.value - inside(e.low ?? e.value), inside(e.high ?? e.value) - e.value] : [0, 0],
         n: e.n,
       },
     ];

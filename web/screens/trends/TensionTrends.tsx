@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { areaText } from '../../words/measure';
-import { spanText, tensionWords } from '../../words/trends';
+import { spanText, tensionWords, weeksWords } from '../../words/trends';
 import { AsTable } from './AsTable';
 import { TensionChart } from './TensionChart';
 import styles from './trends.module.css';
@@ -34,9 +34,12 @@ export const TensionTrends = ({ trends }: { trends: readonly TensionTrend[] }) =
       </div>
       {trend ? (
         <>
-          <p>{tensionWords(trend)}</p>
+          <p>
+            {tensionWords(trend)} {weeksWords(trend)}
+          </p>
           <p className="muted small">
-            open: before · filled: after · bar: where the mean of the week lies, 95 % (Student’s t)
+            open: before · filled: after · bar: where the mean of the week lies, 95 % (Student’s t), from
+            three times on
           </p>
           <AsTable
             name="tension week by week"

@@ -1,5 +1,5 @@
 import { troubleWords } from '@kotabi/core/propose';
-import { Button, DatePicker, Select } from 'antd';
+import { Button, DatePicker, Dropdown, Select } from 'antd';
 import dayjs from 'dayjs';
 import { ArrowLeft, Download, FileText, Ruler } from 'lucide-react';
 import { useState } from 'react';
@@ -69,14 +69,14 @@ export const TrendsScreen = () => {
         <h1>What it shows</h1>
         <Select
           aria-label="Group"
-          style={{ width: 190 }}
+          style={{ width: 160 }}
           value={groupId}
           options={groups.data.map((g) => ({ value: g.value.id, label: g.value.name }))}
           onChange={(id) => navigate(`/trends/${id}`)}
         />
         <Select
           aria-label="Of whom"
-          style={{ width: 160 }}
+          style={{ width: 145 }}
           value={personId ?? GROUP}
           options={[
             { value: GROUP, label: 'the whole group' },
@@ -86,7 +86,7 @@ export const TrendsScreen = () => {
         />
         <Select
           aria-label="How far back"
-          style={{ width: 140 }}
+          style={{ width: 125 }}
           value={SPANS.find((s) => lastDays(Number(s.value)).from === days.from)?.value ?? null}
           placeholder="days"
           options={SPANS}
@@ -102,23 +102,28 @@ export const TrendsScreen = () => {
         {personId === null && (
           <Button
             icon={<FileText size={16} />}
-            onClick={() => navigate(`/trends/${groupId}/month/${dayjs().format('YYYY-MM')}`)}
+            onClick={() => navigate(`/print/month/${groupId}/${dayjs().format('YYYY-MM')}`)}
           >
             Month’s page
           </Button>
         )}
-        <Button
-          icon={<Download size={16} />}
-          href={`/api/groups/${groupId}/records?as=csv&from=${days.from}&until=${days.until}`}
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'csv', label: 'as a table (CSV)' },
+              { key: 'json', label: 'as an open file (JSON)' },
+            ],
+            onClick: ({ key }) =>
+              window.location.assign(
+                `/api/groups/${groupId}/records?as=${key}&from=${days.from}&until=${days.until}`,
+              ),
+          }}
         >
-          Table
-        </Button>
-        <Button
-          icon={<Download size={16} />}
-          href={`/api/groups/${groupId}/records?as=json&from=${days.from}&until=${days.until}`}
-        >
-          Open file
-        </Button>
+          <Button icon={<Download size={16} />} aria-haspopup="menu">
+            Take away
+          </Button>
+        </Dropdown>
       </div>
       <p className="muted">
         {records} record{records === 1 ? '' : 's'} from {dayjs(days.from).format('D MMM YYYY')} to{' '}
@@ -128,41 +133,45 @@ export const TrendsScreen = () => {
       </p>
       {personId === null && <Proposals groupId={groupId} proposed={proposed.data} />}
       <div className={styles.columns}>
-        <TensionTrends trends={tension} />
-        <DonePart done={done} />
-        <SecondsPart seconds={seconds} />
-        {reach.length > 0 && <ReachTrends reach={reach} />}
-        {personId === null && troubles.length > 0 && (
-          <section className={`card ${styles.part}`} aria-label="What happened at moves">
-            <h2>What happened at moves</h2>
-            <ul className={styles.learned}>
-              {troubles.map((t) => (
-                <li key={t.moveId}>
-                  <span>
-                    “{t.moveName}”: {troubleWords(t)}, last on {dayjs(t.last).format('D MMMM')}. Ask before
-                    you lead it again.
-                  </span>
-                </li>
-              ))}
-            </ul>
+        <div className={styles.column}>
+          <TensionTrends trends={tension} />
+          <SecondsPart seconds={seconds} />
+          <section className={`card ${styles.part}`} aria-label="Compared with other days">
+            <h2>Compared with other days</h2>
+            <DatePicker.RangePicker
+              aria-label="The other days"
+              format="D MMM YYYY"
+              value={other ? [dayjs(other.from), dayjs(other.until)] : null}
+              onChange={(d) =>
+                setOther(d?.[0] && d[1] ? { from: d[0].format(FORMAT), until: d[1].format(FORMAT) } : null)
+              }
+            />
+            {other ? (
+              <Compared groupId={groupId} personId={personId} days={other} now={trends.data} />
+            ) : (
+              <p className="muted small">Name other days to see both side by side.</p>
+            )}
           </section>
-        )}
-        <section className={`card ${styles.part}`} aria-label="Compared with other days">
-          <h2>Compared with other days</h2>
-          <DatePicker.RangePicker
-            aria-label="The other days"
-            format="D MMM YYYY"
-            value={other ? [dayjs(other.from), dayjs(other.until)] : null}
-            onChange={(d) =>
-              setOther(d?.[0] && d[1] ? { from: d[0].format(FORMAT), until: d[1].format(FORMAT) } : null)
-            }
-          />
-          {other ? (
-            <Compared groupId={groupId} personId={personId} days={other} now={trends.data} />
-          ) : (
-            <p className="muted small">Name other days to see both side by side.</p>
+        </div>
+        <div className={styles.column}>
+          <DonePart done={done} />
+          {personId === null && troubles.length > 0 && (
+            <section className={`card ${styles.part}`} aria-label="What happened at moves">
+              <h2>What happened at moves</h2>
+              <ul className={styles.learned}>
+                {troubles.map((t) => (
+                  <li key={t.moveId}>
+                    <span>
+                      “{t.moveName}”: {troubleWords(t)}, last on {dayjs(t.last).format('D MMMM')}. Ask before
+                      you lead it again.
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
           )}
-        </section>
+          {reach.length > 0 && <ReachTrends reach={reach} />}
+        </div>
       </div>
     </div>
   );

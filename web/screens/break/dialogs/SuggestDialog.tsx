@@ -1,9 +1,11 @@
 import { type Approach, type Break, type Move, type MoveLookup, otherSide } from '@kotabi/core/model';
+import { habitsOf, habitWords } from '@kotabi/core/propose/learned';
 import type { Audience } from '@kotabi/core/review';
 import type { Suggestion, SuggestProgress, SuggestRequest, SuggestResult } from '@kotabi/core/suggest';
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
+import { useGroups } from '../../../api/queries';
 import { likelyWords } from '../../../words/reasons';
 import { suggestAway } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
@@ -11,6 +13,9 @@ import styles from './dialogs.module.css';
 import { SuggestCards } from './SuggestCards';
 import { type Asked, SuggestForm } from './SuggestForm';
 import { type Likely, useLikely } from './useLikely';
+
+/** So many areas a suggestion begins with: more do not get enough in a usual slot. */
+const MOST_AREAS = 4;
 
 interface Props {
   brk: Break;
@@ -35,18 +40,27 @@ export const SuggestDialog = (p: Props) => {
 
 const Asking = (p: Props & { likely: Likely }) => {
   const { brk, lookup, approach, likely } = p;
+  const group = useGroups().data?.find((g) => g.value.id === brk.groupId)?.value;
+  const habits = group ? habitsOf(group) : null;
   const own = brk.targets && brk.targets.length > 0 ? brk.targets : null;
   const [asked, setAsked] = useState<Asked>({
     slotSec: Math.max(30, brk.slotSec),
     aim: '',
-    areas: own ? [...own] : likely.areas.length > 0 ? likely.areas.map((l) => l.area) : ['neck', 'shoulder'],
+    areas: own
+      ? [...own]
+      : [
+          ...new Set([
+            ...(habits?.areas ?? []),
+            ...(likely.areas.length > 0 ? likely.areas.map((l) => l.area) : (['neck', 'shoulder'] as const)),
+          ]),
+        ].slice(0, MOST_AREAS),
     most: null,
     seatedOnly: approach.ending === 'all seated',
     onCall: brk.onCall ?? false,
     calm: brk.calm ?? false,
     things: [],
     avoid: [],
-    moreSide: null,
+    moreSide: habits?.moreSide ?? null,
     forGroup: true,
   });
   const [progress, setProgress] = useState<SuggestProgress | null>(null);
@@ -66,7 +80,10 @@ const Asking = (p: Props & { likely: Likely }) => {
       avoid: asked.avoid,
       moreSide: asked.moreSide,
       lately: [...p.lately],
-      firstSide: p.lately.length > 0 ? otherSide(brk.firstSide) : brk.firstSide,
+      firstSide:
+        (asked.forGroup && habits?.firstSide) ||
+        (p.lately.length > 0 ? otherSide(brk.firstSide) : brk.firstSide),
+      avoidMoves: asked.forGroup ? (habits?.moves ?? []).map((m) => m.moveId) : [],
       count: 3,
     };
     const moves = p.moves;
@@ -91,6 +108,7 @@ const Asking = (p: Props & { likely: Likely }) => {
             asked={asked}
             set={(a) => setAsked((old) => ({ ...old, ...a }))}
             groupName={p.groupName}
+            learned={habits && asked.forGroup ? habitWords(habits) : []}
             why={own ? '' : likelyWords(likely.areas.filter((l) => asked.areas.includes(l.area)))}
           />
           {busy ? (

@@ -45,12 +45,15 @@ export const SuggestForm = ({
   set,
   groupName,
   why,
+  learned,
 }: {
   asked: Asked;
   set: (a: Partial<Asked>) => void;
   groupName: string | null;
   /** Why these areas are there to begin with, in a sentence; empty where they are the usual ones. */
   why: string;
+  /** What was learned from the records of the group and bears on this, in phrases. */
+  learned: readonly string[];
 }) => {
   const id = useId();
   return (
@@ -93,6 +96,7 @@ export const SuggestForm = ({
         }
       />
       {why && <p className={styles.why}>{why}</p>}
+      {learned.length > 0 && <p className={styles.why}>From the records: {learned.join('; ')}.</p>}
       <label htmlFor={`${id}most`}>Above all</label>
       <Select
         id={`${id}most`}
