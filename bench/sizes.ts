@@ -42,6 +42,7 @@ const sizeOf = (file: string): number => {
 
 const views: Record<string, string[]> = {
   leading: ['lead.html'],
+  desk: ['desk.html'],
   Breaks: ['index.html', 'screens/breaks/BreaksScreen.tsx'],
   Sheet: ['index.html', 'screens/break/BreakScreen.tsx'],
   Week: ['index.html', 'screens/week/WeekScreen.tsx'],
@@ -51,7 +52,7 @@ const views: Record<string, string[]> = {
 };
 let failed = false;
 for (const [name, keys] of Object.entries(views)) {
-  const manifest = manifestOf(keys[0] === 'lead.html' ? 'lead.json' : 'index.json');
+  const manifest = manifestOf(keys[0]?.replace('.html', '.json') ?? '');
   for (const key of keys) if (!manifest[key]) throw new Error(`${key} is not in the manifest of the build`);
   const files = [...closure(manifest, keys)]
     .map((key) => manifest[key]?.file ?? '')

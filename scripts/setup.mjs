@@ -72,6 +72,8 @@ const PARTS = [
     make: () => {
       runTool('vite', ['build', 'web', '--logLevel', 'warn'], BUILT);
       runTool('vite', ['build', 'web', '--mode', 'lead', '--logLevel', 'warn'], BUILT);
+      runTool('vite', ['build', 'web', '--mode', 'desk', '--logLevel', 'warn'], BUILT);
+      run(process.execPath, [at('scripts', 'desk-worker.mjs')], BUILT);
       compressBuilt(at('web', 'dist'));
     },
   },

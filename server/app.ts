@@ -16,6 +16,7 @@ import { backupRoutes } from './routes/backups';
 import { breakRoutes } from './routes/breaks';
 import { calendarBodies, calendarRoutes } from './routes/calendars';
 import { computeRoutes, planRoutes, suggestRoutes } from './routes/compute';
+import { deskRoutes } from './routes/desk';
 import { feedRoutes } from './routes/feeds';
 import { givenRoutes } from './routes/given';
 import { groupRoutes } from './routes/groups';
@@ -39,6 +40,8 @@ export interface AppOptions extends Omit<Parts, 'now'> {
   now?: () => Date;
   /** Names by which this server may be called besides those of this machine. */
   hosts?: readonly string[];
+  /** The address by which others reach it, without an end stroke; where nobody said, links have none. */
+  outside?: string | undefined;
   /** The folder of backups, and what the database is called on the screen; without it there are none. */
   backups?: { folder: BackupFolder; database: string };
   /** The built interface; without it only the addresses under /api answer. */
@@ -57,6 +60,7 @@ export const createApp = ({
   now = () => new Date(),
   backups,
   hosts = [],
+  outside,
   webDir,
   firstCode = null,
   behindProxy = false,
@@ -66,7 +70,7 @@ export const createApp = ({
   app.disable('x-powered-by');
   if (behindProxy) app.set('trust proxy', 'loopback');
   const { db, log, seal } = parts;
-  const ctx = createContext({ ...parts, now });
+  const ctx = createContext({ ...parts, now, outside });
   const entrance = {
     accounts: new Accounts(db, now),
     signIns: new SignIns(db, now),
@@ -85,6 +89,7 @@ export const createApp = ({
   voiceBodies(app);
   app.use('/api', express.json({ limit: BODY_LIMIT, verify: notTooDeep }));
   route(app, '/api/health', 'anyone', { get: (_, res) => void res.json({ ok: true }) });
+  route(app, '/api/outside', 'instructor', { get: (_, res) => void res.json({ address: outside ?? null }) });
   accountRoutes(app, entrance, deeds, firstCode);
   shareRoutes(app, ctx, entrance.accounts);
   groupRoutes(app, ctx);
@@ -100,7 +105,8 @@ export const createApp = ({
   messageRoutes(app, ctx);
   sessionRoutes(app, ctx);
   recordRoutes(app, ctx);
-  liveRoutes(app, ctx);
+  const rooms = liveRoutes(app, ctx);
+  deskRoutes(app, ctx, rooms);
   voiceRoutes(app, ctx);
   takeAwayRoutes(app, ctx);
   archiveRoutes(app, ctx);

@@ -10,6 +10,11 @@ const Environment = z.object({
   KOTABI_HOST: z.string().min(1).default('127.0.0.1'),
   /** Names by which the server may be called, with commas between them: those of a proxy in front of it. */
   KOTABI_HOSTS: z.string().default(''),
+  /** The address by which others reach the server, as links in calendars and pages have it. */
+  KOTABI_ADDRESS: z
+    .url({ protocol: /^https?$/ })
+    .transform((url) => url.replace(/\/+$/, ''))
+    .optional(),
   KOTABI_PORT: Port.default(4180),
   KOTABI_STAND_IN_PORT: Port.default(4190),
   KOTABI_DB: z.string().min(1).default('.data/kotabi.db'),
@@ -32,6 +37,8 @@ export interface Config {
   host: string;
   /** Names by which it may be called, besides those of this machine. */
   hosts: string[];
+  /** The address by which others reach it; undefined where nobody said. */
+  address: string | undefined;
   port: number;
   standInPort: number;
   /**
@@ -57,6 +64,7 @@ export interface Config {
 export class BadConfig extends Error {}
 
 const MUST: Record<string, string> = {
+  KOTABI_ADDRESS: 'must be an address such as https://breaks.office.example',
   KOTABI_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_STAND_IN_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_SIGN_IN: 'must be auto or on',
@@ -96,6 +104,7 @@ export const readConfig = (
     hosts: e.KOTABI_HOSTS.split(',')
       .map((name) => name.trim())
       .filter(Boolean),
+    address: e.KOTABI_ADDRESS,
     port: e.KOTABI_PORT,
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),

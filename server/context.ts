@@ -30,6 +30,8 @@ export interface Parts {
   log: Logger;
   /** Seals what is about people's health before it is kept. */
   seal: Seal;
+  /** The address by which others reach the server; undefined where nobody said. */
+  outside?: string | undefined;
 }
 
 /** What one may not do with something that one may see. */
@@ -41,7 +43,7 @@ export const notYours = (what: string): Refusal =>
   );
 
 /** What every route works with. */
-export const createContext = ({ db, now, pool, log, seal }: Parts) => {
+export const createContext = ({ db, now, pool, log, seal, outside }: Parts) => {
   const store = <T extends { id: string }>(kind: ConstructorParameters<typeof Store<T>>[1]): Store<T> =>
     new Store(db, kind, now, seal);
   const stores = {
@@ -61,6 +63,7 @@ export const createContext = ({ db, now, pool, log, seal }: Parts) => {
     pool,
     log,
     seal,
+    outside,
     ...stores,
     /** All kinds of kept things. */
     stores: Object.values(stores),

@@ -100,6 +100,7 @@ const main = async (): Promise<void> => {
       log,
       seal,
       hosts,
+      outside: config.address,
       webDir,
       firstCode,
       behindProxy: config.behindProxy,

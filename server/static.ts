@@ -30,6 +30,9 @@ export const assetRoutes = (app: Express, webDir: string): void => {
 /** Addresses of the light page. */
 const LIGHT_PAGES = [/^\/lead\/[^/.]+(\/group)?$/, /^\/join\/[^/.]+$/, /^\/remote$/];
 
+/** Addresses of the page for people at the desks. */
+const DESK_PAGE = /^\/me\/[^/.]+$/;
+
 /** Which page each address of a screen has, as the build wrote it down. */
 const pagesIn = (webDir: string): [path: string, page: string][] => {
   const file = join(webDir, '.vite/pages.json');
@@ -53,6 +56,7 @@ export const staticRoutes = (app: Express, webDir: string): void => {
   });
   // Leading, the view of the group, what others follow, and the remote: one light page for all of them.
   app.get(LIGHT_PAGES, page('lead.html'));
+  app.get(DESK_PAGE, page('desk.html'));
   // Every other address is a screen of the interface; files that are not there are not.
   app.get(/^\/[^.]*$/, page('index.html'));
 };

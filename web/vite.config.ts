@@ -3,13 +3,14 @@ import { defineConfig, type Plugin } from 'vite';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
 
-/** In development the leading page has its own file too, as the server gives it out when it is built. */
+/** In development the light pages have files of their own too, as the server gives them out when they are built. */
 const leadPage: Plugin = {
   name: 'lead-page',
   configureServer(server) {
     server.middlewares.use((req, _res, next) => {
       const path = req.url?.split('?')[0] ?? '';
-      if (/^\/(lead\/[^/.]+(\/group)?|join\/[^/.]+|remote)$/.test(path)) req.url = '/lead.html';
+      if (/^\/me\/[^/.]+$/.test(path)) req.url = '/desk.html';
+      else if (/^\/(lead\/[^/.]+(\/group)?|join\/[^/.]+|remote)$/.test(path)) req.url = '/lead.html';
       next();
     });
   },
@@ -24,11 +25,11 @@ const groups = [
 ];
 
 /**
- * Two builds into one folder: the interface, and, in mode `lead`, the page for leading. Apart from each other neither
- * has to cut what both use into small files.
+ * Three builds into one folder: the interface, in mode `lead` the page for leading, and in mode `desk` the one for the people
+ * at the desks. Apart from each other none has to cut what they share into small files.
  */
 export default defineConfig(({ mode }) => {
-  const page = mode === 'lead' ? 'lead' : 'index';
+  const page = mode === 'lead' || mode === 'desk' ? mode : 'index';
   return {
     root: import.meta.dirname,
     plugins: [react(), leadPage, componentStylesPlugin, ...(page === 'index' ? [pagesPlugin] : [])],

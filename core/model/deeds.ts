@@ -32,6 +32,8 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'POST /api/calendars/:id/file': 'read a calendar file',
   'POST /api/groups/:id/feeds': 'gave out a calendar address',
   'DELETE /api/feeds/:token': 'withdrew a calendar address',
+  'POST /api/groups/:id/pages': 'gave out a page',
+  'DELETE /api/pages/:token': 'withdrew a page',
   'POST /api/messages/:id/reply': 'answered a reminder',
   'POST /api/led-feeds': 'made a calendar address of what is led',
   'DELETE /api/led-feeds/:token': 'withdrew a calendar address of what is led',

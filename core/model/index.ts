@@ -4,6 +4,7 @@ export * from './break';
 export * from './calendar';
 export * from './day';
 export * from './deeds';
+export * from './desk';
 export * from './dose';
 export * from './frequency';
 export * from './given';

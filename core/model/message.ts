@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Id, IsoDateSchema, ShiftMinute } from './units';
+import { Id, IsoDateSchema, Line, ShiftMinute } from './units';
 
 /** What became of a reminder. */
 export const MessageState = z.enum(['waiting', 'sent', 'answered', 'too late', 'withdrawn']);
@@ -29,6 +29,7 @@ export interface Message {
 /** What someone says to a reminder. */
 export const Reply = z.discriminatedUnion('answer', [
   z.object({ answer: z.literal('did it') }),
+  z.object({ answer: z.literal('part of it') }),
   z.object({ answer: z.literal('not today') }),
   z.object({ answer: z.literal('snooze'), minutes: z.int().min(1).max(60).default(10) }),
 ]);
@@ -45,7 +46,15 @@ export const Answer = z.object({
   date: IsoDateSchema,
   startMin: ShiftMinute,
   startsAt: z.iso.datetime(),
-  answer: z.enum(['did it', 'not today']),
+  answer: z.enum(['did it', 'part of it', 'not today']),
   answeredAt: z.iso.datetime(),
+  /** Tension 0 to 10, where the person said it. */
+  tensionBefore: z.int().min(0).max(10).nullable().default(null),
+  tensionAfter: z.int().min(0).max(10).nullable().default(null),
+  /** The move at which something hurt, where the person wanted it told. */
+  hurtAt: z
+    .object({ moveId: Id, moveName: Line(80) })
+    .nullable()
+    .default(null),
 });
 export type Answer = z.infer<typeof Answer>;

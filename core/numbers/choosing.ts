@@ -1,10 +1,11 @@
 import { DAY_WORTH, OTHER_WORTH, PLACE_WORTH, ROTA_WORTH, EMPTY_COST as UNFILLED_COST } from '../fill/fill';
 import { LATER_COST, SESSION_WORTH, TIMES_WORTH } from '../gather/gather';
 import { AIM_SEC } from '../ledger';
-import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, MORE, PLENTY } from '../suggest/candidates';
+import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, PLENTY } from '../suggest/candidates';
 import { LEVEL } from '../suggest/fairest';
 import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
+import { MORE } from '../suggest/more';
 import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
 import { BREATHE_SLOT_SEC, HEAD_MOVES } from '../suggest/program/frame';
 import { HOLDS_A_MOVE, LONG_SLOT_SEC, OWN_MOVER_SLOT_SEC } from '../suggest/program/holds';

@@ -21,6 +21,7 @@ import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
 import { CALM_RATIO } from '../review/rules/breath/calm';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import { type PartKind, workMs } from '../timing';
+import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
 
 /** One dose of a move: how long it all takes, and what each side of the body gets of it. */
@@ -131,11 +132,6 @@ export const doseOf = (brk: Break, step: Step, usual: number, setting: Setting):
     off: ((step.dose.amount - usual) / usual) ** 2,
   };
 };
-
-/** Why a side gets more, as it is kept with the step. */
-export const MORE_REASON = 'More for the tighter side';
-/** So much longer the tighter side is held: one step of the dose. Common practice, no source. */
-export const MORE = { seconds: 5, breaths: 1, reps: 1 } as const;
 
 /** A step with an amount; where more of one side is wished for, a hold of one side after the other gives it there. */
 const dosed = (step: Step, amount: number, move: Move, { moreSide }: SuggestRequest): Step => {

@@ -2,6 +2,7 @@ export * from '../solver';
 export * from './candidates';
 export * from './character';
 export * from './likely';
+export * from './more';
 export * from './reasons';
 export * from './request';
 export * from './suggest';

@@ -39,6 +39,7 @@ export const records = (more: Partial<Records> = {}): Records => ({
   rows: [],
   measures: [],
   outcomes: [],
+  said: [],
   aims: [],
   ...more,
 });

@@ -13,6 +13,14 @@ export interface DatedMeasure {
   measure: Measure;
 }
 
+/** What somebody said of their tension on a day. */
+export interface Said {
+  date: IsoDate;
+  personId: string;
+  before: number | null;
+  after: number | null;
+}
+
 /** Everything that trends and proposals of a group, or of a person of it, are worked out from. */
 export interface Records {
   /** Null: of the group as a whole. */
@@ -20,6 +28,8 @@ export interface Records {
   rows: readonly DatedRow[];
   measures: readonly DatedMeasure[];
   outcomes: readonly Outcome[];
+  /** Tension as people said it themselves when they answered. */
+  said: readonly Said[];
   /** The areas its weeks are for; empty: none was named. */
   aims: readonly Area[];
 }
@@ -32,4 +42,5 @@ export const within = (records: Records, span: Span): Records => ({
   rows: records.rows.filter((r) => inSpan(span, r.date)),
   measures: records.measures.filter((m) => inSpan(span, m.date)),
   outcomes: records.outcomes.filter((o) => inSpan(span, o.date)),
+  said: records.said.filter((s) => inSpan(span, s.date)),
 });

@@ -103,7 +103,7 @@ const tenseness = (pairs: readonly Pair[]): number => {
  * Tension over weeks: of a group as asked of all, of a person as measured; the whole first, then each area and side of
  * which something was said.
  */
-export const tensionTrends = ({ personId, rows, measures }: Records): TensionTrend[] => {
+export const tensionTrends = ({ personId, rows, measures, said }: Records): TensionTrend[] => {
   const whole: Pair[] = [];
   const byArea = new Map<string, { of: AreaSide; pairs: Pair[] }>();
   const add = (of: AreaSide, pair: Pair): void => {
@@ -117,6 +117,8 @@ export const tensionTrends = ({ personId, rows, measures }: Records): TensionTre
         whole.push({ date, before: row.tensionBefore, after: row.tensionAfter });
       for (const { area, before, after } of row.areas) add({ area, side: 'both' }, { date, before, after });
     }
+  for (const { date, before, after } of said.filter((s) => s.personId === personId))
+    if (before !== null || after !== null) whole.push({ date, before, after });
   for (const { date, measure } of measures.filter((m) => m.measure.personId === personId))
     for (const { area, side, before, after } of measure.tension) add({ area, side }, { date, before, after });
   return [

@@ -18,7 +18,7 @@ import { givenOf } from '../given/given';
 const BACK_DAYS = 28;
 
 /** Weeks that a calendar shows, as they were given out: the person's own where there is one, the group's otherwise. */
-const weeksOf = async (ctx: Context, groupId: string, personId: string | null): Promise<Given[]> => {
+export const weeksOf = async (ctx: Context, groupId: string, personId: string | null): Promise<Given[]> => {
   const all = await givenOf(ctx, groupId);
   const own = all.filter(({ week }) => week.personId === personId && personId !== null);
   const ofGroup = all.filter(

@@ -216,6 +216,20 @@ export const givenWeeks = sqliteTable(
   (t) => [index('given_weeks_group').on(t.groupId)],
 );
 
+/** Pages for the people at the desks, with what they show as it was worked out when it was given out, sealed. */
+export const deskPages = sqliteTable(
+  'desk_pages',
+  {
+    token: text('token').primaryKey(),
+    groupId: ofGroup(),
+    personId: ofPerson(),
+    data: text('data', { mode: 'json' }),
+    createdAt: text('created_at').notNull(),
+    revokedAt: text('revoked_at'),
+  },
+  (t) => [index('desk_pages_group').on(t.groupId)],
+);
+
 /** What calendars were told last of each planned break, so that changes rise in sequence and nothing is lost. */
 export const calendarEntries = sqliteTable(
   'calendar_entries',

@@ -1,10 +1,12 @@
 import type { Group, Week } from '@kotabi/core/model';
 import { dayInput, planDay, withCalendars, withPlan } from '@kotabi/core/schedule';
 import { eq } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
 import { busyFrom } from '../calendars/busy';
 import { refresh } from '../calendars/copies';
 import type { Context } from '../context';
 import { answers, weeks } from '../db/schema';
+import { makeDesk } from '../desk/pages';
 import { giveOut } from '../given/given';
 import { demoAnswers } from './answers';
 import { demoBreaks } from './breaks';
@@ -39,6 +41,14 @@ export const loadDemo = async (ctx: Context): Promise<void> => {
     const group = demoGroups.find((g) => g.id === kept.value.groupId);
     if (group && group.id !== 'claims') await giveOut(ctx, kept, group, before(kept.value));
   }
+  for (const personId of [null, 'p-2'])
+    await makeDesk(ctx, {
+      token: nanoid(32),
+      groupId: 'timetable-desk',
+      personId,
+      createdAt: today.toISOString(),
+      revokedAt: null,
+    });
   await put(ctx.weeks, demoPastWeeks(today));
   const led = demoSessions(today);
   await put(ctx.sessions, led);

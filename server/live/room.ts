@@ -39,6 +39,9 @@ export class Room {
   private readonly leader = createChannel();
   private readonly steering = createChannel();
 
+  /** The group for which it is led, where that was said. */
+  groupId: string | null = null;
+
   constructor(
     readonly id: string,
     readonly token: string,

@@ -27,7 +27,7 @@ export class Rooms {
 
   constructor(private readonly now: () => number) {}
 
-  open(what: LiveBreak, owner: string): Room {
+  open(what: LiveBreak, owner: string, groupId: string | null = null): Room {
     this.closeQuiet();
     const own = [...this.rooms.values()].filter((r) => r.owner === owner);
     const [oldest] = own.sort((a, b) => a.touchedAt - b.touchedAt);
@@ -35,6 +35,7 @@ export class Rooms {
     if (this.rooms.size >= MOST_ROOMS)
       throw new Refusal(503, 'busy', `${MOST_ROOMS} breaks are followed at once already. Try again later.`);
     const room = new Room(nanoid(), nanoid(TOKEN_LENGTH), owner, what, this.now);
+    room.groupId = groupId;
     this.rooms.set(room.id, room);
     return room;
   }
@@ -44,6 +45,11 @@ export class Rooms {
     const room = this.rooms.get(id);
     if (!room || room.owner !== owner) throw notFound('shared break', id);
     return room;
+  }
+
+  /** The break that is led for a group right now, as far as whoever leads it said for whom. */
+  ofGroup(groupId: string): Room | undefined {
+    return [...this.rooms.values()].find((r) => r.groupId === groupId);
   }
 
   followed(token: string): Room {

@@ -45,7 +45,7 @@ const outcomesOf = (
       date: a.date,
       startMin: a.startMin,
       lengthMin: lengths.get(`${a.date} ${a.startMin}`) ?? null,
-      done: a.answer === 'did it',
+      done: a.answer !== 'not today',
       personId: a.personId,
     });
   return outcomes;
@@ -84,6 +84,12 @@ export const recordsOf = async (
     rows,
     measures: taken.map(({ value }) => ({ date: local(value.takenAt, zone).date, measure: value })),
     outcomes: outcomesOf(planned, rows, said, local(ctx.now().toISOString(), zone)),
+    said: said.map((a) => ({
+      date: a.date,
+      personId: a.personId,
+      before: a.tensionBefore ?? null,
+      after: a.tensionAfter ?? null,
+    })),
     // What the weeks are for, or where people are tight.
     aims: aims.length > 0 ? aims : [...new Set(tight)],
     weeks: planned,

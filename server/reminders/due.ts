@@ -21,7 +21,7 @@ export interface Reminder extends Omit<Message, 'sentAt' | 'times' | 'state'> {
 const iso = (time: DateTime): string => time.toUTC().toISO({ suppressMilliseconds: true }) as string;
 
 /** The same reminder has the same id, however often and by whichever server it is worked out. */
-const idOf = (week: Week, personId: string, date: IsoDate, b: PlannedBreak): string =>
+export const reminderId = (week: Week, personId: string, date: IsoDate, b: PlannedBreak): string =>
   createHash('sha256')
     .update([week.groupId, personId, week.id, b.id, date, b.startMin].join('|'))
     .digest('hex')
@@ -62,7 +62,7 @@ const remindersFor = (
     return heldBreaks(day).map((b): Reminder => {
       const start = momentOf(date, b.startMin, group.timeZone);
       return {
-        id: idOf(week, person.id, date, b),
+        id: reminderId(week, person.id, date, b),
         groupId: group.id,
         personId: person.id,
         weekId: week.id,

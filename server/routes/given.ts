@@ -1,6 +1,7 @@
 import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
+import { renewDesks } from '../desk/pages';
 import { parse, Refusal } from '../errors';
 import { givenStateOf, giveOut, takeBack } from '../given/given';
 import { getKept } from './kept';
@@ -29,12 +30,14 @@ export const givenRoutes = (app: Express, ctx: Context): void => {
         );
       const { value: group } = await getKept(ctx.groups, kept.value.groupId);
       await ctx.asOwnerOf(group.id, () => giveOut(ctx, kept, group));
+      await renewDesks(ctx, group.id);
       res.status(201).json(await givenStateOf(ctx, kept.value.id));
     },
     delete: async (req, res) => {
       const { value: week } = await getKept(ctx.weeks, String(req.params.id));
       await ctx.must(ctx.groups, week.groupId, 'edit');
       await takeBack(ctx, week.id);
+      await renewDesks(ctx, week.groupId);
       res.json(await givenStateOf(ctx, week.id));
     },
   });

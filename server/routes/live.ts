@@ -1,4 +1,4 @@
-import { LiveBreak, LiveCommand, LiveState } from '@kotabi/core/model';
+import { Id, LiveBreak, LiveCommand, LiveState } from '@kotabi/core/model';
 import type { Express, Request } from 'express';
 import { z } from 'zod';
 import { actor } from '../access/actor';
@@ -9,10 +9,12 @@ import { route } from './route';
 
 /** The same address gives what it has once, or goes on telling, as the visitor asks. */
 const goesOn = (req: Request): boolean => req.accepts(['json', 'text/event-stream']) === 'text/event-stream';
+/** The group for which it is led: its pages say that they can join. */
+const ForGroup = z.object({ group: Id.nullable().default(null) });
 const Code = z.object({ code: z.string().min(1).max(20) });
 
 /** Breaks that are led now and that others follow: screens of the group, and remotes. Nothing of it is kept. */
-export const liveRoutes = (app: Express, ctx: Context): void => {
+export const liveRoutes = (app: Express, ctx: Context): Rooms => {
   const now = (): number => ctx.now().getTime();
   const rooms = new Rooms(now);
   const me = (): string => actor()?.id ?? '';
@@ -21,8 +23,11 @@ export const liveRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/clock', 'anyone', { get: (_, res) => void res.json({ now: now() }) });
 
   route(app, '/api/live', 'instructor', {
-    post: (req, res) => {
-      const { id, token } = rooms.open(parse(LiveBreak, req.body), me());
+    post: async (req, res) => {
+      const what = parse(LiveBreak, req.body);
+      const { group } = parse(ForGroup, req.query);
+      await ctx.requireGroup(group);
+      const { id, token } = rooms.open(what, me(), group);
       res.status(201).json({ id, token });
     },
   });
@@ -86,4 +91,5 @@ export const liveRoutes = (app: Express, ctx: Context): void => {
       res.status(202).json({ ok: true });
     },
   });
+  return rooms;
 };

@@ -53,6 +53,9 @@ export const messageRoutes = (app: Express, ctx: Context): void => {
         startsAt: row.startsAt,
         answer: reply.answer,
         answeredAt: ctx.now().toISOString(),
+        tensionBefore: null,
+        tensionAfter: null,
+        hurtAt: null,
       };
       // The answer and the state of its message are kept together or not at all.
       await ctx.db.batch([

@@ -4,6 +4,7 @@ import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { answers, calendarEntries, calendars, feeds, measures, messages, people, weeks } from '../db/schema';
+import { renewDesks } from '../desk/pages';
 import { invalid, parse } from '../errors';
 import { renewBreaks } from '../given/given';
 import { forgetInPutAway, forgetInRecords, tellsOf } from '../people/in-records';
@@ -53,7 +54,12 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
 
   route(app, '/api/people/:id', 'instructor', {
     get: async (req, res) => void res.json(await getKept(ctx.people, String(req.params.id))),
-    put: (req, res) => putKept(ctx.people, req, res, ({ groupId }) => ctx.requireGroup(groupId)),
+    put: async (req, res) => {
+      await putKept(ctx.people, req, res, ({ groupId }) => ctx.requireGroup(groupId));
+      // What they are given follows their limits at once.
+      const person = (await ctx.people.get(String(req.params.id)))?.value;
+      if (person) await renewDesks(ctx, person.groupId, person.id);
+    },
     /** Deletes a person: the entry with all that hangs on it, and the name in the notes of the log. */
     delete: async (req, res) => {
       const { value: person } = await getKept(ctx.people, String(req.params.id));
@@ -80,6 +86,8 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
       const [first, ...rest] = await names.removal(person.name, places);
       if (first) await ctx.db.batch([first, ...rest]);
       await renewBreaks(ctx);
+      for (const group of await ctx.groups.list(ctx.groups.allowed('edit')))
+        await renewDesks(ctx, group.value.id);
       await ctx.db.$client.checkpoint();
       res.status(204).end();
     },

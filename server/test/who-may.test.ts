@@ -115,6 +115,7 @@ let visitors: Record<Role, Visitor>;
 let accounts: Record<'owner' | 'editor' | 'looker' | 'stranger' | 'keeper', Account>;
 let token: string;
 let ledToken: string;
+let pageToken: string;
 let room: { id: string; token: string };
 const followed = {
   brk: { id: 'b', name: 'Followed', slotSec: 60, items: [] },
@@ -163,6 +164,8 @@ const layOut = async (): Promise<void> => {
     }
   const fed = await owner.send('POST', '/api/groups/g1/feeds', { personId: null, alarmMin: 5 });
   token = (fed.body as unknown as { token: string }).token;
+  const page = await owner.send('POST', '/api/groups/g1/pages', { personId: 'p1' });
+  pageToken = (page.body as unknown as { token: string }).token;
   const led = await owner.send('POST', '/api/led-feeds', {});
   ledToken = (led.body as unknown as { token: string }).token;
   const recorded = `/api/voice/${lineId('Sit tall')}?text=Sit%20tall&lengthMs=900`;
@@ -328,6 +331,23 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'POST /api/led-feeds': { right: 'own', path: '/api/led-feeds', body: {} },
   'DELETE /api/led-feeds/:token': () => ({ right: RIGHTS.private, path: `/api/led-feeds/${ledToken}` }),
   'GET /calendars/:file': () => ({ right: 'anyone', path: `/calendars/${token}.ics` }),
+  'GET /api/outside': { right: 'own', path: '/api/outside' },
+  'GET /api/groups/:id/pages': { right: 'edit', path: '/api/groups/g1/pages' },
+  'POST /api/groups/:id/pages': {
+    right: 'edit',
+    path: '/api/groups/g1/pages',
+    body: { personId: null },
+  },
+  'DELETE /api/pages/:token': () => ({
+    right: { ...RIGHTS.edit, looker: 'not there' },
+    path: `/api/pages/${pageToken}`,
+  }),
+  'GET /api/desk/:token': () => ({ right: 'anyone', path: `/api/desk/${pageToken}` }),
+  'POST /api/desk/:token/answers': () => ({
+    right: 'anyone',
+    path: `/api/desk/${pageToken}/answers`,
+    body: { plannedId: null, breakId: null, answer: 'did it' },
+  }),
   'GET /api/messages': { right: 'own', path: '/api/messages' },
   'POST /api/messages/:id/reply': {
     right: 'edit',

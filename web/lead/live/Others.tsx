@@ -26,7 +26,7 @@ interface Props {
 export const Others = ({ data, choices, store, mirror, note, obey, setThere, open, close }: Props) => {
   const live = useMemo(() => liveBreakOf(data, choices), [data, choices]);
   const group = useGroupWindow(data.brk.id, live, store, mirror, note);
-  const shared = useShare(live, store, mirror, note, obey);
+  const shared = useShare(live, data.group?.id ?? null, store, mirror, note, obey);
   useEffect(() => setThere(group.there), [group.there, setThere]);
   return open ? <SharePanel shared={shared} openWindow={group.open} close={close} /> : null;
 };

@@ -33,6 +33,8 @@ export interface Shared {
  */
 export const useShare = (
   live: LiveBreak,
+  /** The group it is led for: its pages say that they can join. */
+  groupId: string | null,
   store: LeadStore,
   mirror: boolean,
   note: string,
@@ -101,7 +103,7 @@ export const useShare = (
     if (room) return room;
     const ask = async (): Promise<number> => (await request<{ now: number }>('GET', '/api/clock')).now;
     offset.current = (await measureOffset(ask, steadyNow)).offsetMs;
-    const opened = await request<LiveRoom>('POST', '/api/live', live);
+    const opened = await request<LiveRoom>('POST', `/api/live${groupId ? `?group=${groupId}` : ''}`, live);
     setRoom(opened);
     return opened;
   };

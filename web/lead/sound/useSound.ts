@@ -49,7 +49,13 @@ const heard = (wishes: SoundWishes, speaks: boolean): SoundWishes =>
  * What is heard while a break is led: sounds by the audio clock, and lines by a voice where the browser has one. Nothing is
  * loaded before it is wished.
  */
-export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 'wordsPerMinute'>) => {
+export const useSound = (
+  timeline: Timeline,
+  store: LeadStore,
+  pace: Pick<Pace, 'wordsPerMinute'>,
+  /** The lines that the instructor recorded are there for the instructor. */
+  recorded = true,
+) => {
   const [wishes, setWishes] = useState(readWishes);
   const [voices, setVoices] = useState<string[]>(() => voicesHere().map((v) => v.name));
   const [player, setPlayer] = useState<Player | null>(null);
@@ -60,10 +66,11 @@ export const useSound = (timeline: Timeline, store: LeadStore, pace: Pick<Pace, 
   const hasVoice = voices.length > 0 || own.length > 0;
   const speaks = wishes.voice.on && hasVoice;
   useEffect(() => {
+    if (!recorded) return;
     request<VoiceLine[]>('GET', '/api/voice').then(setOwn, (error: unknown) =>
       console.error('The recorded lines are not known', error),
     );
-  }, []);
+  }, [recorded]);
   useEffect(() => onVoices(() => setVoices(voicesHere().map((v) => v.name))), []);
 
   const open = async (): Promise<Player | null> => {

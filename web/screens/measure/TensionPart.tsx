@@ -46,7 +46,7 @@ export const TensionPart = ({
         <Select
           showSearch
           optionFilterProp="label"
-        aria-label="Area and side"
+          aria-label="Area and side"
           placeholder="or choose an area and side"
           style={{ width: 230 }}
           value={chosen ? `${chosen.area}|${chosen.side}` : undefined}

@@ -1,8 +1,10 @@
 import type { LedFeed } from '@kotabi/core/model';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Popconfirm } from 'antd';
-import { Copy, Rss } from 'lucide-react';
+import { Button } from 'antd';
+import { Rss } from 'lucide-react';
 import { messageOf, request } from '../../api/client';
+import { useOutside } from '../../api/outside';
+import { AddressRow } from '../../fields/AddressRow';
 import { useMessages } from '../../shell/messages';
 import styles from './office.module.css';
 
@@ -15,6 +17,7 @@ export const LedAddress = () => {
     queryFn: () => request<LedFeed[]>('GET', '/api/led-feeds'),
   });
   const client = useQueryClient();
+  const outside = useOutside();
   const { message } = useMessages();
   const doing = (work: () => Promise<unknown>): void => {
     work()
@@ -34,37 +37,14 @@ export const LedAddress = () => {
         Make a calendar address
       </Button>
     );
-  const address = `${location.origin}/calendars/${feed.token}.ics`;
   return (
     <span className={styles.address}>
-      <input
-        readOnly
-        aria-label="Calendar address of what you lead"
-        value={address}
-        onFocus={(e) => e.target.select()}
+      <AddressRow
+        name="what you lead"
+        address={`${outside.address}/calendars/${feed.token}.ics`}
+        gone="Calendars that follow it are told that it is gone."
+        takeBack={() => doing(() => request('DELETE', `/api/led-feeds/${feed.token}`))}
       />
-      <Button
-        size="small"
-        icon={<Copy size={14} />}
-        onClick={() => {
-          navigator.clipboard
-            .writeText(address)
-            .then(() => message.success('Copied.'))
-            .catch(() => message.info('Choose the address and copy it by hand.'));
-        }}
-      >
-        Copy
-      </Button>
-      <Popconfirm
-        title="Take this address back?"
-        description="Calendars that follow it are told that it is gone."
-        okText="Take back"
-        onConfirm={() => doing(() => request('DELETE', `/api/led-feeds/${feed.token}`))}
-      >
-        <Button size="small" type="text" danger>
-          Take back
-        </Button>
-      </Popconfirm>
     </span>
   );
 };

@@ -1,17 +1,20 @@
 import type { Break, Feed, Group, Kept, Person, Week } from '@kotabi/core/model';
 import type { Frame, LocalNow } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Checkbox, Modal, Popconfirm, Select, Switch } from 'antd';
-import { Copy, Download, Printer, Trash2 } from 'lucide-react';
+import { Button, Checkbox, Modal, Select, Switch } from 'antd';
+import { Download, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, request } from '../../../api/client';
+import { useOutside } from '../../../api/outside';
 import { useFeeds, useGroups, usePut } from '../../../api/queries';
+import { AddressRow } from '../../../fields/AddressRow';
 import { NumberField } from '../../../fields/NumberField';
 import { useMessages } from '../../../shell/messages';
 import type { GivenNow } from '../../../week/useGiven';
 import dialog from './dialogs.module.css';
 import { GivePart } from './GivePart';
+import { PagesPart } from './PagesPart';
 
 interface Props {
   group: Group;
@@ -26,7 +29,6 @@ interface Props {
 }
 
 const WHOLE = 'group';
-const addressOf = ({ token }: Feed): string => `${window.location.origin}/calendars/${token}.ics`;
 
 /** Giving the week out: files, a printed page, calendar addresses, and reminders. */
 export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: Props) => {
@@ -34,6 +36,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
   const groups = useGroups();
   const putGroup = usePut<Group>('groups');
   const client = useQueryClient();
+  const outside = useOutside();
   const { message } = useMessages();
   const [whose, setWhose] = useState(WHOLE);
   const [alarmMin, setAlarmMin] = useState<number | null>(5);
@@ -81,6 +84,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
           </Button>
         </Link>
       </div>
+      <PagesPart group={group} people={people} />
       <h3>Calendar addresses</h3>
       <p className="muted small">
         Whoever has the address sees the breaks as they were given out last. Nobody can guess it; taken back,
@@ -98,40 +102,13 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
                   ...(f.lengthMin === null ? [] : [`entries of ${f.lengthMin} min`]),
                 ].join(' · ')}
               </span>
-              <input
-                className={dialog.address}
-                readOnly
-                aria-label={`Address of ${nameOf(f)}`}
-                value={addressOf(f)}
-                onFocus={(e) => e.target.select()}
+              <AddressRow
+                name={nameOf(f)}
+                address={`${outside.address}/calendars/${f.token}.ics`}
+                gone="Calendars that follow it are told that it is gone."
+                takeBack={() => void doing(() => request('DELETE', `/api/feeds/${f.token}`))}
               />
             </span>
-            <Button
-              size="small"
-              icon={<Copy size={14} />}
-              onClick={() => {
-                navigator.clipboard
-                  .writeText(addressOf(f))
-                  .then(() => message.success('Copied.'))
-                  .catch(() => message.info('Choose the address and copy it by hand.'));
-              }}
-            >
-              Copy
-            </Button>
-            <Popconfirm
-              title="Take this address back?"
-              description="Calendars that follow it are told that it is gone."
-              okText="Take back"
-              onConfirm={() => doing(() => request('DELETE', `/api/feeds/${f.token}`))}
-            >
-              <Button
-                size="small"
-                type="text"
-                danger
-                aria-label={`Take back the address of ${nameOf(f)}`}
-                icon={<Trash2 size={14} />}
-              />
-            </Popconfirm>
           </li>
         ))}
       </ul>

@@ -1,0 +1,63 @@
+import type { DeskBreak, DeskItem, DeskView } from '@kotabi/core/model';
+import { Figure } from '../figure/Figure';
+import styles from './desk.module.css';
+import { dayText, say, timeText } from './words/words';
+
+/** What is next, large, with a picture of it; and something to do now where nothing is. */
+export const NextBreak = ({
+  view,
+  begin,
+  remind,
+}: {
+  view: DeskView;
+  begin: (brk: DeskBreak, item: DeskItem | null) => void;
+  remind: (name: string) => void;
+}) => {
+  const now = Date.now();
+  const today = new Intl.DateTimeFormat('en-CA', { timeZone: view.timeZone }).format(new Date());
+  const next = [...view.items]
+    .filter((i) => Date.parse(i.startsAt) + i.lengthMin * 60_000 > now)
+    .sort((a, b) => a.startsAt.localeCompare(b.startsAt))[0];
+  const brk = view.breaks.find((b) => b.brk.id === next?.breakId) ?? (next ? undefined : view.breaks[0]);
+  const step = brk?.brk.items.flatMap((i) => (i.type === 'chain' ? i.links : [i])).at(2);
+  const move = view.moves.find((m) => m.id === step?.moveId);
+  const time = next ? timeText(next.startsAt, view.timeZone) : '';
+  const minutes = next?.lengthMin ?? Math.max(1, Math.round((brk?.brk.slotSec ?? 60) / 60));
+  return (
+    <section aria-label={say('next')}>
+      <h1>
+        {next
+          ? next.date === today
+            ? say('nextAt', { time })
+            : say('nextOn', { day: dayText(next.date), time })
+          : brk
+            ? say('doNow')
+            : say('nothing')}
+      </h1>
+      {(next || brk) && (
+        <div className={styles.next}>
+          {move && step && <Figure move={move} rung={step.rung} position={step.position} width={120} plain />}
+          <div>
+            <h2>{next?.name ?? brk?.brk.name}</h2>
+            <p className={styles.small}>
+              {say('about', { count: Math.round(minutes) })}
+              {next?.led && ` · ${say('together')}`}
+            </p>
+            {brk?.own && <p className={styles.small}>{say('ownVersion')}</p>}
+            {!brk && <p className={styles.small}>{say('sayNothing')}</p>}
+          </div>
+          {brk && (
+            <div className={styles.buttons}>
+              <button type="button" className={styles.main} onClick={() => begin(brk, next ?? null)}>
+                {say('begin')}
+              </button>
+              <button type="button" className={styles.quiet} onClick={() => remind(brk.brk.name)}>
+                {say('remind')}
+              </button>
+            </div>
+          )}
+        </div>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,38 @@
+import i18next, { type i18n } from 'i18next';
+import { en } from './en';
+
+/** The name of a word or sentence of the page. */
+export type WordKey = Exclude<keyof typeof en, `${string}_${string}`> | 'about';
+
+/** All words of the page for people at the desks: one table, ready for another language beside it. */
+export const words: i18n = i18next.createInstance();
+void words.init({
+  lng: 'en',
+  fallbackLng: 'en',
+  resources: { en: { translation: en } },
+  // What is put in is shown by React, which escapes it.
+  interpolation: { escapeValue: false },
+  initAsync: false,
+  showSupportNotice: false,
+} as Parameters<typeof words.init>[0]);
+
+/** A word or sentence by its name, with what belongs into it. */
+export const say = (key: WordKey, values: Record<string, string | number> = {}): string =>
+  words.t(key, values);
+
+/** A time of day, as the language of the page writes it. */
+export const timeText = (iso: string, timeZone?: string): string =>
+  new Intl.DateTimeFormat(words.language === 'en' ? 'en-GB' : words.language, {
+    hour: '2-digit',
+    minute: '2-digit',
+    ...(timeZone && { timeZone }),
+  }).format(new Date(iso));
+
+/** A day of the week with its date. */
+export const dayText = (date: string): string =>
+  new Intl.DateTimeFormat(words.language === 'en' ? 'en-GB' : words.language, {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  }).format(new Date(`${date}T12:00:00Z`));
