@@ -26,8 +26,10 @@ describe('the review', () => {
     await finding.getByRole('button', { name: 'Do both sides' }).click();
     await finding.waitFor({ state: 'detached' });
     await expect.poll(() => clock(page)).not.toBe(total);
-    await page.getByText('Review', { exact: true }).click();
-    await page.getByText('Nothing stands out').waitFor();
+    await page.getByRole('tab', { name: /^Review/ }).click();
+    // Only what happened the last times is left.
+    await tell(page, 'Review').getByText('something hurt twice').waitFor();
+    expect(await tell(page, 'Review').getByText('forgotten on the right').count()).toBe(0);
     await page.getByRole('button', { name: /^Undo/ }).click();
     await tell(page, 'Review').getByText('forgotten on the right').waitFor();
     await page.getByRole('button', { name: /^Undo/ }).click();

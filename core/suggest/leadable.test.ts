@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../library/all';
 import { type Approach, type Area, type Break, defaultApproach, type Limit, stepsOf } from '../model';
 import { reviewed } from '../review';
+import { everything } from '../testing/all';
 import { audienceOf } from '../testing/review';
 import { loadSolver } from '../testing/solver-planner';
 import { placedSteps, stepDose } from '../timing';
@@ -223,14 +224,16 @@ describe('sixty requests', () => {
   });
 
   const answers: Answer[] = [];
-  it.each(asks.map((ask) => [nameOf(ask), ask] as const))('%s: one would lead it', (_, ask) => {
+  // Every third one in each run, all of them with the long references.
+  const chosen = everything ? asks : asks.filter((_, i) => i % 3 === 2);
+  it.each(chosen.map((ask) => [nameOf(ask), ask] as const))('%s: one would lead it', (_, ask) => {
     const answered = answer(ask);
     answers.push(answered);
     expect(wrongWith(answered)).toEqual([]);
   });
 
   it('of which six are printed to be read', () => {
-    const read = [0, 10, 26, 32, 38, 44].map((i) => answers[i]!);
+    const read = [0, 3, 8, 10, 12, 14].map((i) => answers[i * (everything ? 3 : 1)]!);
     for (const { name, judged } of read) {
       const lines = placedSteps(judged.resolved).map((at) => `  ${at.move.name}, ${stepDose(at)}`);
       console.log([name, ...lines].join('\n'));

@@ -50,7 +50,9 @@ describe('the scripts', () => {
       `const { needDebian } = await import('${root}/scripts/debian.mjs'); needDebian();`,
     );
     expect(status).toBe(1);
-    expect(said).toContain('sudo apt-get update && sudo apt-get install -y chromium python3-icalendar');
+    expect(said).toContain(
+      'sudo apt-get update && sudo apt-get install -y chromium-headless-shell chromium python3-icalendar',
+    );
   });
 
   it('refuse a word they do not know', () => {

@@ -55,6 +55,11 @@ const Playing = ({
     stepId: v.part?.stepId ?? null,
   }));
   const act = store.getState();
+  /** Ended while it is still counted in, nothing was done and nothing is asked. */
+  const end = (): void => {
+    if (store.getState().lead.index < 0) leave();
+    else act.stop();
+  };
   useAwake(now.status === 'running');
   useEffect(() => {
     store.getState().start();
@@ -123,7 +128,7 @@ const Playing = ({
           >
             {say('hurtSkip')}
           </button>
-          <button type="button" className={styles.quiet} onClick={() => act.stop()}>
+          <button type="button" className={styles.quiet} onClick={end}>
             {say('hurtEnd')}
           </button>
           {answers && at && (
@@ -188,7 +193,7 @@ const Playing = ({
             >
               {say(sound.wishes.signals.on ? 'soundOff' : 'sound')}
             </Button>
-            <Button onClick={() => act.stop()}>{say('end')}</Button>
+            <Button onClick={end}>{say('end')}</Button>
           </div>
         }
       />

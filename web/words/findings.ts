@@ -66,7 +66,7 @@ const say: Say = {
   }),
   happened: ({ move, what, last }) => ({
     title: `${move}: ${what}, last on ${dayjs(last).format('D MMMM')}`,
-    why: 'Ask those whom it concerns before you lead it again; what is in the records is no diagnosis.',
+    why: 'Ask those whom it concerns before you lead it again; what is in the records is no diagnosis. Common practice.',
   }),
   headDownLong: ({ move, lengthMs }) => ({
     title: `${move}: the head hangs for ${length(lengthMs)}`,

@@ -16,13 +16,22 @@ void words.init({
   showSupportNotice: false,
 } as Parameters<typeof words.init>[0]);
 
+/** Every word in brackets: what is not in brackets on the page is not in the table. */
+const pseudo = Object.fromEntries(Object.entries(en).map(([key, text]) => [key, `⟦${text}⟧`]));
+words.addResourceBundle('en-XA', 'translation', pseudo);
+if (typeof location !== 'undefined' && new URLSearchParams(location.search).get('words') === 'pseudo')
+  void words.changeLanguage('en-XA');
+
 /** A word or sentence by its name, with what belongs into it. */
 export const say = (key: WordKey, values: Record<string, string | number> = {}): string =>
   words.t(key, values);
 
+/** What dates and times are written in. */
+const localeOf = (): string => (words.language.startsWith('en') ? 'en-GB' : words.language);
+
 /** A time of day, as the language of the page writes it. */
 export const timeText = (iso: string, timeZone?: string): string =>
-  new Intl.DateTimeFormat(words.language === 'en' ? 'en-GB' : words.language, {
+  new Intl.DateTimeFormat(localeOf(), {
     hour: '2-digit',
     minute: '2-digit',
     ...(timeZone && { timeZone }),
@@ -30,7 +39,7 @@ export const timeText = (iso: string, timeZone?: string): string =>
 
 /** A day of the week with its date. */
 export const dayText = (date: string): string =>
-  new Intl.DateTimeFormat(words.language === 'en' ? 'en-GB' : words.language, {
+  new Intl.DateTimeFormat(localeOf(), {
     weekday: 'long',
     day: 'numeric',
     month: 'long',

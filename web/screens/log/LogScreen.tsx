@@ -2,7 +2,7 @@ import type { LogRow } from '@kotabi/core/model';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { PenLine, TrendingUp } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type LogWish, MOST_ROWS, useGroups, useLog } from '../../api/queries';
 import { sessionsWaiting } from '../../api/sessions-outbox';
@@ -10,8 +10,10 @@ import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
 import { AnswerList } from './AnswerList';
-import { LogFilters } from './LogFilters';
 import styles from './log.module.css';
+
+// Fields for days weigh more than the whole list.
+const LogFilters = lazy(() => import('./LogFilters').then((m) => ({ default: m.LogFilters })));
 
 /** Tension before and after as one phrase. */
 const tensionText = ({ tensionBefore: a, tensionAfter: b }: LogRow): string => {
@@ -100,7 +102,11 @@ export const LogScreen = () => {
           server answers.
         </p>
       )}
-      {(total > 0 || filtered) && <LogFilters wish={wish} set={set} groups={groups.data} />}
+      {(total > 0 || filtered) && (
+        <Suspense fallback={<div className={styles.filtersToCome} />}>
+          <LogFilters wish={wish} set={set} groups={groups.data} />
+        </Suspense>
+      )}
       {total === 0 && !filtered && (
         <Empty title="Nothing led yet" action={<Link to="/lead">Lead a break</Link>}>
           When a break is led, what was really done is written down here, side by side with what was planned.

@@ -1,0 +1,140 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Answer, DeskPage } from '@kotabi/core/model';
+import type { Page } from 'playwright-core';
+import { describe, expect, it } from 'vitest';
+import { useApp } from './fixture';
+
+const fixture = useApp({ demo: true, viewport: { width: 390, height: 844 } });
+
+const pageOf = async (personId: string | null): Promise<DeskPage> => {
+  const response = await fetch(`${fixture.app.url}/api/groups/timetable-desk/pages`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ personId }),
+  });
+  return (await response.json()) as DeskPage;
+};
+const axe = async (page: Page): Promise<string[]> =>
+  (await new AxeBuilder({ page }).setLegacyMode(true).exclude('svg *').analyze()).violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map((v) => `${v.id}: ${v.nodes[0]?.target.join(' ')}`);
+const begin = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Begin now' }).click();
+  const read = page.getByRole('button', { name: 'I have read this' });
+  // What to watch for stands before the first time, and only then.
+  await read
+    .or(page.getByRole('button', { name: 'This hurts' }))
+    .first()
+    .waitFor();
+  if (await read.isVisible()) await read.click();
+};
+
+describe('the page of somebody', () => {
+  it('on a phone: followed alone in the own version, what hurts is left out and told, answered, in the log', async () => {
+    const { token } = await pageOf('p-2');
+    const page = await fixture.open(`/me/${token}`);
+    await page.getByText('Tomé · Timetable desk').waitFor();
+    expect(await axe(page)).toEqual([]);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+    ).toBe(0);
+    expect(await page.locator('body').innerText()).not.toMatch(/wrist or hand|limit/i);
+    await begin(page);
+    await page.getByRole('button', { name: 'Pause' }).waitFor();
+    for (let i = 0; i < 40; i++) {
+      if ((await page.locator('main').getAttribute('data-part')) === 'work') break;
+      await page.keyboard.press('ArrowRight');
+    }
+    const move = await page.locator('main h1').textContent();
+    await page.getByRole('button', { name: 'This hurts' }).click();
+    await page.getByRole('alert').waitFor();
+    await page.getByRole('button', { name: /^Tell whoever leads/ }).click();
+    await page.getByRole('button', { name: 'Told.' }).waitFor();
+    await page.getByRole('button', { name: 'Leave this one out and go on' }).click();
+    await expect.poll(() => page.locator('main h1').textContent()).not.toBe(move);
+    await page.getByRole('button', { name: 'End' }).click();
+    await page.getByRole('slider').fill('3');
+    await page.getByRole('button', { name: 'part of it' }).click();
+    await page.getByText('Thank you. Noted.').waitFor();
+    const answers = (await (await fetch(`${fixture.app.url}/api/answers`)).json()) as Answer[];
+    const mine = answers.filter((a) => a.personId === 'p-2' && a.tensionAfter === 3);
+    expect(mine).toMatchObject([{ answer: 'part of it' }]);
+    await page.close();
+  });
+
+  it('without a connection: the copy is there, says how old it is, and answers are sent later', async () => {
+    const { token } = await pageOf('p-2');
+    const page = await fixture.open(`/me/${token}`);
+    await page.getByText('Tomé · Timetable desk').waitFor();
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    // The worker has everything once it has taken the page over.
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    await fixture.context.setOffline(true);
+    await page.reload();
+    await page.getByText(/No connection: this is the copy of/).waitFor();
+    await begin(page);
+    await page.getByRole('button', { name: 'Pause' }).waitFor();
+    await page.keyboard.press('ArrowRight');
+    await expect.poll(() => page.locator('main').getAttribute('data-part')).not.toBe('none');
+    await page.getByRole('button', { name: 'End' }).click();
+    await page.getByRole('button', { name: 'did it' }).click();
+    await page.getByText('it is sent when there is a connection').waitFor();
+    await fixture.context.setOffline(false);
+    const did = async (): Promise<number> =>
+      ((await (await fetch(`${fixture.app.url}/api/answers`)).json()) as Answer[]).filter(
+        (a) => a.personId === 'p-2' && Date.parse(a.answeredAt) > Date.now() - 120_000,
+      ).length;
+    await expect.poll(did).toBeGreaterThan(0);
+    // Withdrawn it is gone, also from this browser.
+    await fetch(`${fixture.app.url}/api/pages/${token}`, { method: 'DELETE' });
+    await page.reload();
+    await page.getByText('This page was withdrawn.').waitFor();
+    expect(
+      await page.evaluate(() => Object.keys(localStorage).filter((k) => k.includes('desk.')).length),
+    ).toBeLessThan(2);
+    await page.close();
+  });
+
+  it('is made and taken back where the week is given out, with a warning while nobody else can reach it', async () => {
+    const page = await fixture.open('/week');
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.getByRole('button', { name: 'Give out' }).click();
+    await page.getByText('These addresses work on this machine only').waitFor();
+    await page.getByRole('combobox', { name: 'Whose page' }).click();
+    await page.getByTitle('for Anouk').click();
+    await page.getByRole('button', { name: 'Make a page' }).click();
+    const address = page.getByRole('textbox', { name: 'Address of the page of Anouk' });
+    await address.waitFor();
+    expect(await address.inputValue()).toMatch(/\/me\/[\w-]{32}$/);
+    await page.close();
+  });
+
+  it('has every word in its table: in another language nothing of the first is left', async () => {
+    const { token } = await pageOf('p-2');
+    const page = await fixture.open(`/me/${token}?words=pseudo`);
+    await page.getByRole('button', { name: /⟦/ }).first().waitFor();
+    const names = new Set(
+      (
+        (await (await fetch(`${fixture.app.url}/api/desk/${token}`)).json()) as { items: { name: string }[] }
+      ).items.map((i) => i.name),
+    );
+    const plain = await page.evaluate(() => {
+      const found: string[] = [];
+      const walk = document.createTreeWalker(
+        document.querySelector('main') ?? document.body,
+        NodeFilter.SHOW_TEXT,
+      );
+      for (let node = walk.nextNode(); node; node = walk.nextNode()) {
+        const text = node.textContent?.trim() ?? '';
+        if (/[a-z]{3}/i.test(text) && !text.includes('⟦')) found.push(text);
+      }
+      return found;
+    });
+    // Names of breaks, of people and of days are no words of the page.
+    const left = plain.filter((t) => !names.has(t) && !/Tomé|Timetable desk|day \d|^\W*$/.test(t));
+    expect(left).toEqual([]);
+    await page.close();
+  });
+});
