@@ -5,8 +5,9 @@ import { describe, expect, it } from 'vitest';
 import { WebVTTParser } from 'webvtt-parser';
 import { stepOf } from '../library';
 import { library, moveLookup } from '../library/all';
-import { Break, Limit, Move, stepsOf, Thing } from '../model';
+import { Break, defaultApproach, Limit, Move, type Step, stepsOf, Thing } from '../model';
 import { answerFor } from '../needs';
+import { ownBreak } from '../own';
 import { arbBreak } from '../testing/arbitrary';
 import { brk, each, lookupIn, move, step } from '../testing/build';
 import { compileTimeline, resolveBreak } from '../timing';
@@ -14,9 +15,13 @@ import {
   BREAK_FILE_VERSION,
   breakFileJsonSchema,
   breakLines,
+  breakToScript,
+  breakToSrt,
   breakToVtt,
-  ownLines,
+  entryLines,
   readBreakFile,
+  STANDING_CAUTION,
+  srtTime,
   vttTime,
   writeBreakFile,
 } from '.';
@@ -185,30 +190,67 @@ describe('WebVTT', () => {
   });
 });
 
-describe('the lines of one person', () => {
+describe('captions and scripts', () => {
+  const made = resolve(brk([stepOf(library.find((m) => m.id === 'ear-to-shoulder')!, 'a')]));
+  const timeline = compileTimeline(made);
+  it('as SRT have the times of the cue track, with a comma', () => {
+    expect([srtTime(0), srtTime(3_723_004)]).toEqual(['00:00:00,000', '01:02:03,004']);
+    const times = (text: string): string[] => text.match(/^\d\d:\d\d:.* --> .*$/gm) ?? [];
+    const srt = breakToSrt(timeline);
+    expect(times(srt).map((t) => t.replaceAll(',', '.'))).toEqual(times(breakToVtt('b', timeline)));
+    expect(srt.startsWith('1\n00:00:00,000 --> ')).toBe(true);
+    expect(srt).not.toMatch(/WEBVTT|&amp;/);
+  });
+  it('as a script say each line once, at its moment', () => {
+    const script = breakToScript('A break', timeline).split('\n');
+    expect(script[0]).toBe('A break');
+    const said = timeline.parts.flatMap((p) => p.lines);
+    expect(script.filter((l) => /^ {2}\d+:\d\d /.test(l))).toHaveLength(said.length);
+    for (const { text } of said) expect(script.some((l) => l.endsWith(text))).toBe(true);
+  });
+});
+
+describe('an entry worth opening', () => {
   const place = moveLookup();
   const room = { limits: [], things: Thing.options };
-  const linesFor = (brk: Break, limit: Limit): string[] => {
-    const made = resolveBreak(brk, place);
-    if (!made.ok) return expect.fail('not resolved');
-    return ownLines(
-      made.value,
-      ({ move, step: { rung, dose }, position }) =>
-        answerFor({ move, rung, position, dose }, { limits: [{ limit }] }, room, place),
-      (id) => place(id)?.name ?? expect.fail(id),
-    );
-  };
+  const alone = (move: Move): Break =>
+    Break.parse({ id: 'b', name: 'b', slotSec: 600, items: [stepOf(move, 's')] });
 
-  it.each(Limit.options)('with %s name no step as planned that is not for them', (limit) => {
+  it('says of every move how it goes, with its dose, what to keep in mind, and where to follow it', () => {
     for (const move of library) {
-      const step = stepOf(move, 's');
-      const one = Break.parse({ id: 'b', name: 'b', slotSec: 600, items: [step] });
-      const [line = ''] = linesFor(one, limit);
-      const { rung, position, dose } = step;
+      const resolved = resolve(alone(move));
+      const lines = entryLines(resolved, 'https://breaks.example/me/x');
+      const [said] = compileTimeline(resolved).parts.flatMap((p) => p.lines.filter((l) => l.role === 'say'));
+      const rung = (alone(move).items[0] as Step).rung;
+      expect(lines[0], move.id).toBe(
+        rung
+          ? breakLines(resolved)[0]?.replace(move.name, `${move.name}, “${rung}”`)
+          : breakLines(resolved)[0],
+      );
+      if (said) expect(lines[1], move.id).toContain(said.text);
+      expect(lines.slice(-2)).toEqual([STANDING_CAUTION, 'Follow it: https://breaks.example/me/x']);
+      expect(lines.join(' '), move.id).not.toMatch(/[{}]|undefined/);
+    }
+    expect(entryLines(resolve(alone(library[0]!))).at(-1)).toBe(STANDING_CAUTION);
+  });
+
+  it.each(Limit.options)('for somebody with %s names no step that is not for them', (limit) => {
+    for (const move of library) {
+      const brk = alone(move);
+      const own = ownBreak(brk, {
+        person: { limits: [{ limit }], tight: [] },
+        room,
+        lookup: place,
+        approach: defaultApproach,
+      });
+      const made = own && resolveBreak(own.brk, place);
+      if (!made?.ok) return expect.fail(move.id);
+      const [line = ''] = entryLines(made.value);
+      const { rung, position, dose } = brk.items[0] as Step;
       const answer = answerFor({ move, rung, position, dose }, { limits: [{ limit }] }, room, place);
-      if (answer.verdict === 'fine') expect(line).toBe(breakLines(resolve(one))[0]);
-      if (answer.verdict === 'leave out') expect(line).toBe(`${move.name}: rest here and breathe along`);
-      if (answer.verdict === 'another move') expect(line).not.toContain(`${move.name}:`);
+      if (answer.verdict === 'fine') expect(line).toBe(entryLines(resolve(brk))[0]);
+      if (answer.verdict === 'another move' || answer.verdict === 'leave out')
+        expect(line).not.toContain(`${move.name}:`);
       if (answer.rung) expect(line).toContain(`“${answer.rung}”`);
       if (answer.instead) expect(line.startsWith(place(answer.instead)?.name ?? '?')).toBe(true);
     }

@@ -1,6 +1,12 @@
-import { cuesOf, PLACE_WORDS } from '../cues';
-import type { Answer } from '../needs';
-import { type PlacedStep, placedSteps, type ResolvedBreak, stepDose } from '../timing';
+import { cuesOf } from '../cues';
+import {
+  compileTimeline,
+  type PlacedStep,
+  placedSteps,
+  type ResolvedBreak,
+  stepDose,
+  type Timeline,
+} from '../timing';
 
 const stepText = (at: PlacedStep): string => {
   const dose = stepDose(at);
@@ -21,29 +27,40 @@ const linesOf = (resolved: ResolvedBreak, text: (at: PlacedStep) => string): str
 /** The steps of a break as plain lines, one step a line; links of a series are marked. */
 export const breakLines = (resolved: ResolvedBreak): string[] => linesOf(resolved, stepText);
 
-/** What somebody has been told to do in a step, as a line: their own version, with the reason left out. */
-const ownText = (at: PlacedStep, answer: Answer, nameOf: (moveId: string) => string): string => {
+/** What everybody keeps in mind, on everything that is handed out. */
+export const STANDING_CAUTION =
+  'To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy. With an injury, after surgery or with a known condition ask a doctor or physiotherapist first.';
+
+/** How each step is set up, and where it is felt, in the words of its first side. */
+const saidOf = ({ parts }: Timeline): Map<string, string> => {
+  const said = new Map<string, { say?: string; feel?: string }>();
+  for (const { stepId, lines } of parts)
+    for (const { role, text } of lines)
+      if (role === 'say' || role === 'feel') said.set(stepId, { [role]: text, ...said.get(stepId) });
+  return new Map([...said].map(([id, { say, feel }]) => [id, [say, feel].filter(Boolean).join(' ')]));
+};
+
+/** A step with its rung, where it is not the usual one, and its dose. */
+const entryHead = (at: PlacedStep): string => {
   const dose = stepDose(at);
-  const how = [answer.rung && `“${answer.rung}”`, answer.position && PLACE_WORDS[answer.position]].filter(
-    Boolean,
-  );
-  const name = answer.instead === undefined ? at.move.name : nameOf(answer.instead);
-  switch (answer.verdict) {
-    case 'fine':
-      return stepText(at);
-    case 'leave out':
-      return `${at.move.name}: rest here and breathe along`;
-    default:
-      return `${[name, ...how].join(', ')}: ${dose}`;
-  }
+  if (!dose) return stepText(at);
+  return `${[at.move.name, at.step.rung && `“${at.step.rung}”`].filter(Boolean).join(', ')}: ${dose}`;
 };
 
 /**
- * The steps of a break as somebody does them: where a step is not for them, their own version stands in its place.
- * `answerTo` says what each step asks of that person, `nameOf` the name of a move.
+ * A break as an entry in a calendar tells it, so that it can be done from there: each step with its dose and how it goes, what
+ * to keep in mind, and where it can be followed.
  */
-export const ownLines = (
-  resolved: ResolvedBreak,
-  answerTo: (at: PlacedStep) => Answer,
-  nameOf: (moveId: string) => string,
-): string[] => linesOf(resolved, (at) => ownText(at, answerTo(at), nameOf));
+export const entryLines = (resolved: ResolvedBreak, follow: string | null = null): string[] => {
+  const said = saidOf(compileTimeline(resolved));
+  const steps = placedSteps(resolved);
+  const heads = linesOf(resolved, entryHead);
+  return [
+    ...steps.flatMap((at, i) => {
+      const words = stepDose(at) ? said.get(at.step.id) : undefined;
+      return [heads[i] ?? '', ...(words ? [`  ${words}`] : [])];
+    }),
+    STANDING_CAUTION,
+    ...(follow ? [`Follow it: ${follow}`] : []),
+  ];
+};

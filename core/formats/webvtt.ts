@@ -26,22 +26,65 @@ const partDose = (part: Part): string => {
 const head = (part: Part): string =>
   part.kind === 'note' ? '' : [part.moveName, partTitle(part), partDose(part)].filter(Boolean).join(' · ');
 
-/** A break as a WebVTT cue track: what is done as a heading, and below it each line when it is spoken. */
+/** What is shown from one moment to another, in lines. */
+interface Shown {
+  from: Milliseconds;
+  to: Milliseconds;
+  lines: string[];
+}
+
+/** What stands under a picture while a break is led: what is done, and below it each line when it is spoken. */
+const shownIn = (timeline: Timeline): Shown[] =>
+  timeline.parts
+    .flatMap((part) => {
+      const endMs = part.startMs + part.lengthMs;
+      const said = part.lines.map((l) => ({ atMs: part.startMs + l.atMs, text: l.text }));
+      const starts = said[0]?.atMs === part.startMs ? said : [{ atMs: part.startMs, text: '' }, ...said];
+      return starts.map(({ atMs, text }, i) => ({
+        from: atMs,
+        to: starts[i + 1]?.atMs ?? endMs,
+        lines: [head(part), text].filter((line) => line.trim() !== ''),
+      }));
+    })
+    .filter((cue) => cue.to > cue.from && cue.lines.length > 0);
+
+/** A break as a WebVTT cue track. */
 export const breakToVtt = (name: string, timeline: Timeline): string => {
-  const cues = timeline.parts.flatMap((part) => {
-    const endMs = part.startMs + part.lengthMs;
-    const said = part.lines.map((l) => ({ atMs: part.startMs + l.atMs, text: l.text }));
-    const starts = said[0]?.atMs === part.startMs ? said : [{ atMs: part.startMs, text: '' }, ...said];
-    return starts.map(({ atMs, text }, i) => ({
-      from: atMs,
-      to: starts[i + 1]?.atMs ?? endMs,
-      lines: [head(part), text].filter((line) => line.trim() !== ''),
-    }));
-  });
-  const blocks = cues
-    .filter((cue) => cue.to > cue.from && cue.lines.length > 0)
-    .map(({ from, to, lines }, i) =>
-      [`${i + 1}`, `${vttTime(from)} --> ${vttTime(to)}`, ...lines.map(escapeCue)].join('\n'),
-    );
+  const blocks = shownIn(timeline).map(({ from, to, lines }, i) =>
+    [`${i + 1}`, `${vttTime(from)} --> ${vttTime(to)}`, ...lines.map(escapeCue)].join('\n'),
+  );
   return `${[`WEBVTT ${escapeCue(name)}`, ...blocks].join('\n\n')}\n`;
+};
+
+/** A SubRip timestamp, `hh:mm:ss,ttt`. */
+export const srtTime = (ms: Milliseconds): string => vttTime(ms).replace('.', ',');
+
+/** A break as SubRip captions: common practice, there is no standard. An arrow in a line would begin another cue. */
+export const breakToSrt = (timeline: Timeline): string =>
+  shownIn(timeline)
+    .map(({ from, to, lines }, i) =>
+      [
+        `${i + 1}`,
+        `${srtTime(from)} --> ${srtTime(to)}`,
+        ...lines.map((line) => line.replace(/-->/g, '→').replace(/\s*[\r\n]+\s*/g, ' ')),
+      ].join('\n'),
+    )
+    .join('\n\n')
+    .concat('\n');
+
+const clock = (ms: Milliseconds): string =>
+  `${Math.floor(ms / 60_000)}:${String(Math.floor((ms / 1000) % 60)).padStart(2, '0')}`;
+
+/** A break as a plain script: what is done, and each line at the minute and second at which it is said. */
+export const breakToScript = (name: string, timeline: Timeline): string => {
+  const lines: string[] = [name, ''];
+  let last = '';
+  for (const part of timeline.parts) {
+    const now = head(part);
+    if (now !== '' && now !== last) lines.push(`${clock(part.startMs)} ${now}`);
+    last = now;
+    for (const { atMs, text } of part.lines)
+      lines.push(`  ${clock(part.startMs + atMs)} ${text.replace(/\s*[\r\n]+\s*/g, ' ')}`);
+  }
+  return `${lines.join('\n')}\n`;
 };

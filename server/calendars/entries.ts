@@ -1,17 +1,16 @@
 import {
-  breakLines,
   type CalendarBreak,
   entriesOf,
+  entryLines,
   nextEntries,
-  ownLines,
   type PublishedEntry,
 } from '@kotabi/core/formats';
-import { type Given, type Group, type Person, roomLimits } from '@kotabi/core/model';
-import { answerFor } from '@kotabi/core/needs';
-import { type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
+import { type Break, type Given, type Group, type Person, roomLimits } from '@kotabi/core/model';
+import { ownBreak } from '@kotabi/core/own';
+import { resolveBreak } from '@kotabi/core/timing';
 import { and, eq, gte, isNull, sql } from 'drizzle-orm';
 import type { Context } from '../context';
-import { calendarEntries } from '../db/schema';
+import { calendarEntries, deskPages } from '../db/schema';
 import { givenOf } from '../given/given';
 
 /** Entries older than this are not given out any more. */
@@ -27,6 +26,23 @@ export const weeksOf = async (ctx: Context, groupId: string, personId: string | 
   return [...own, ...ofGroup].sort((a, b) => (a.week.startDate < b.week.startDate ? -1 : 1));
 };
 
+/** Where the breaks of a person or a group can be followed, if there is a page and others can reach this server; else null. */
+const followAt = async (ctx: Context, groupId: string, personId: string | null): Promise<string | null> => {
+  if (!ctx.outside) return null;
+  const [page] = await ctx.db
+    .select({ token: deskPages.token })
+    .from(deskPages)
+    .where(
+      and(
+        eq(deskPages.groupId, groupId),
+        personId === null ? isNull(deskPages.personId) : eq(deskPages.personId, personId),
+        isNull(deskPages.revokedAt),
+      ),
+    )
+    .limit(1);
+  return page ? `${ctx.outside}/me/${page.token}` : null;
+};
+
 /** What a calendar says of each break of a week, as it was given out: for a person with their own version of what they cannot do as planned. */
 export const breakTeller = async (
   ctx: Context,
@@ -36,22 +52,20 @@ export const breakTeller = async (
   const room = { limits: roomLimits(group), things: group.things };
   const lookup = await ctx.lookup();
   const approach = await ctx.approach();
-  const linesOf = (resolved: ResolvedBreak): string[] =>
-    person === null || person.limits.length === 0
-      ? breakLines(resolved)
-      : ownLines(
-          resolved,
-          ({ move, step: { rung, dose }, position }) =>
-            answerFor({ move, rung, position, dose }, person, room, lookup),
-          (moveId) => lookup(moveId)?.name ?? moveId,
-        );
+  const follow = await followAt(ctx, group.id, person?.id ?? null);
+  /** The break as whoever the entry is for does it. */
+  const theirs = (brk: Break): Break =>
+    (person && ownBreak(brk, { person, room, lookup, approach })?.brk) ?? brk;
   return ({ breaks }) => {
     const told = new Map<string, CalendarBreak | undefined>();
     return (id) => {
       if (!told.has(id)) {
         const brk = breaks.find((b) => b.id === id);
-        const found = brk && resolveBreak(brk, lookup, approach);
-        told.set(id, found?.ok ? { name: found.value.brk.name, lines: linesOf(found.value) } : undefined);
+        const found = brk && resolveBreak(theirs(brk), lookup, approach);
+        told.set(
+          id,
+          found?.ok ? { name: found.value.brk.name, lines: entryLines(found.value, follow) } : undefined,
+        );
       }
       return told.get(id);
     };

@@ -1,4 +1,6 @@
 import {
+  breakToScript,
+  breakToSrt,
   breakToVtt,
   calendarText,
   entriesOf,
@@ -27,6 +29,8 @@ import { findWeek } from './weeks';
 
 /** Minutes before the start at which a calendar reminds; 0 or more. */
 const AlarmQuery = z.object({ alarm: z.coerce.number().int().min(0).max(120).default(5) });
+
+const TrackQuery = z.object({ as: z.enum(['vtt', 'srt', 'script']).default('vtt') });
 
 /** Files to take away: a break as a file and as a cue track, a week as a calendar. */
 export const takeAwayRoutes = (app: Express, ctx: Context): void => {
@@ -58,7 +62,12 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
   route(app, '/api/breaks/:id/track', 'instructor', {
     get: async (req, res) => {
       const brk = await resolved(String(req.params.id));
-      sendFile(res, brk.brk.name, '.vtt', 'text/vtt', breakToVtt(brk.brk.name, compileTimeline(brk)));
+      const { name } = brk.brk;
+      const timeline = compileTimeline(brk);
+      const { as } = parse(TrackQuery, req.query);
+      if (as === 'srt') sendFile(res, name, '.srt', 'application/x-subrip', breakToSrt(timeline));
+      else if (as === 'script') sendFile(res, name, '.txt', 'text/plain', breakToScript(name, timeline));
+      else sendFile(res, name, '.vtt', 'text/vtt', breakToVtt(name, timeline));
     },
   });
   route(app, '/api/moves/:id/file', 'instructor', {

@@ -1,3 +1,4 @@
+import { STANDING_CAUTION } from '@kotabi/core/formats/plain-text';
 import { Button } from 'antd';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -24,9 +25,6 @@ export const Paper = ({
       </Button>
     </header>
     {children}
-    <footer>
-      To the point of mild tension, never pain. Stop at anything sharp, numb or tingling, or when dizzy. With
-      an injury, after surgery or with a known condition ask a doctor or physiotherapist first.
-    </footer>
+    <footer>{STANDING_CAUTION}</footer>
   </main>
 );
