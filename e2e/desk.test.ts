@@ -38,7 +38,7 @@ describe('the page of somebody', () => {
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
     ).toBe(0);
-    expect(await page.locator('body').innerText()).not.toMatch(/wrist or hand|limit/i);
+    expect(await page.locator('body').textContent()).not.toMatch(/wrist or hand|limit/i);
     await begin(page);
     await page.getByRole('button', { name: 'Pause' }).waitFor();
     for (let i = 0; i < 40; i++) {

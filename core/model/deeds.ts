@@ -21,6 +21,7 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'POST /api/breaks/:id/restore': 'brought a break back',
   'GET /api/breaks/:id/file': 'took a break away as a file',
   'GET /api/breaks/:id/track': 'took a break away as a cue track',
+  'GET /api/breaks/:id/paper': 'took a break away on paper',
   'PUT /api/weeks/:id': 'changed a week',
   'DELETE /api/weeks/:id': 'deleted a week',
   'POST /api/weeks/:id/given': 'gave a week out',

@@ -27,7 +27,11 @@ export const weeksOf = async (ctx: Context, groupId: string, personId: string | 
 };
 
 /** Where the breaks of a person or a group can be followed, if there is a page and others can reach this server; else null. */
-const followAt = async (ctx: Context, groupId: string, personId: string | null): Promise<string | null> => {
+export const followAt = async (
+  ctx: Context,
+  groupId: string,
+  personId: string | null,
+): Promise<string | null> => {
   if (!ctx.outside) return null;
   const [page] = await ctx.db
     .select({ token: deskPages.token })

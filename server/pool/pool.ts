@@ -16,6 +16,7 @@ const PATIENCE_SEC: Record<TaskName, number> = {
   simulate: 60,
   readCalendar: 10,
   readArchive: 30,
+  paper: 20,
 };
 /** When a job that was refused may be tried again. */
 const RETRY_AFTER_SEC = 5;

@@ -11,16 +11,19 @@ import {
   writeBreakFile,
   writeMoveFile,
 } from '@kotabi/core/formats';
-import type { Group, Week } from '@kotabi/core/model';
+import { type Group, roomLimits, type Week } from '@kotabi/core/model';
+import { ownBreak } from '@kotabi/core/own';
 import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
-import { breakTeller, publish } from '../calendars/entries';
+import { breakTeller, followAt, publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { people } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
+import { PAPERS } from '../paper';
+import { SIZES } from '../paper/draw';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
 import { route } from './route';
@@ -30,6 +33,11 @@ import { findWeek } from './weeks';
 /** Minutes before the start at which a calendar reminds; 0 or more. */
 const AlarmQuery = z.object({ alarm: z.coerce.number().int().min(0).max(120).default(5) });
 
+const PaperQuery = z.object({
+  as: z.enum(PAPERS).default('page'),
+  size: z.enum(SIZES).default('A4'),
+  personId: z.string().optional(),
+});
 const TrackQuery = z.object({ as: z.enum(['vtt', 'srt', 'script']).default('vtt') });
 
 /** Files to take away: a break as a file and as a cue track, a week as a calendar. */
@@ -68,6 +76,42 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       if (as === 'srt') sendFile(res, name, '.srt', 'application/x-subrip', breakToSrt(timeline));
       else if (as === 'script') sendFile(res, name, '.txt', 'text/plain', breakToScript(name, timeline));
       else sendFile(res, name, '.vtt', 'text/vtt', breakToVtt(name, timeline));
+    },
+  });
+  route(app, '/api/breaks/:id/paper', 'instructor', {
+    /** A break on paper; of a person in their own version, with nothing that says why. */
+    get: async (req, res) => {
+      const { value } = await getKept(ctx.breaks, String(req.params.id));
+      const { as, size, personId } = parse(PaperQuery, req.query);
+      const approach = await ctx.approach();
+      const person = personId === undefined ? null : await getKept(ctx.people, personId);
+      const group = person && (await getKept(ctx.groups, person.value.groupId)).value;
+      const lookup = await ctx.lookup();
+      const own =
+        person &&
+        group &&
+        ownBreak(value, {
+          person: person.value,
+          room: { limits: roomLimits(group), things: group.things },
+          lookup,
+          approach,
+        })?.brk;
+      const brk = own ?? value;
+      const groupId = person?.value.groupId ?? value.groupId;
+      const follow = groupId === null ? null : await followAt(ctx, groupId, personId ?? null);
+      const pdf = await ctx.pool.run('paper', {
+        kind: as,
+        size,
+        brk,
+        moves: await ctx.ownMoves(),
+        approach,
+        follow,
+      });
+      if (!pdf) {
+        const found = resolveBreak(brk, lookup, approach);
+        throw invalid(found.ok ? [] : resolveProblems(found.failures, brk));
+      }
+      res.set('Content-Disposition', 'inline').type('application/pdf').send(Buffer.from(pdf));
     },
   });
   route(app, '/api/moves/:id/file', 'instructor', {

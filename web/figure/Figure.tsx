@@ -1,10 +1,10 @@
 import type { Arrow, Box, Shape } from '@kotabi/core/figure';
 import { PICTURE_ASPECT } from '@kotabi/core/figure';
 import type { Position, Side, View } from '@kotabi/core/model';
+import { type Drawn, PALETTES, stillPicture } from '@kotabi/core/pictures';
 import { Fragment, memo, type ReactNode, useEffect, useId, useRef, useState } from 'react';
-import { PALETTES, usePalette } from './palette';
+import { usePalette } from './palette';
 import { ArrowMark, Hatches, Piece, Tint } from './pieces';
-import { type Drawn, stillPicture } from './still';
 
 interface CanvasProps {
   box: Box;

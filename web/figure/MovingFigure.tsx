@@ -1,9 +1,8 @@
 import { drawPose, mirrorMotion, poseAt, reversed, windowOf } from '@kotabi/core/figure';
 import type { Move, Position, Side, View } from '@kotabi/core/model';
+import { type Drawn, feltOf, shownMotion, stillPicture } from '@kotabi/core/pictures';
 import { useEffect, useMemo, useState } from 'react';
 import { FigureCanvas } from './Figure';
-import { feltOf } from './felt';
-import { type Drawn, shownMotion, stillPicture } from './still';
 
 /** True when the system asks for less motion. */
 export const useLessMotion = (): boolean => {

@@ -1,5 +1,5 @@
 import type { Arrow, Shape } from '@kotabi/core/figure';
-import type { Palette } from './palette';
+import type { Palette } from '@kotabi/core/pictures';
 
 const FELT = { left: 'var(--left)', right: 'var(--right)', both: 'var(--together)' } as const;
 

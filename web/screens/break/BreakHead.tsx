@@ -88,6 +88,13 @@ interface Props {
   openFit: () => void;
 }
 
+/** What a break can be on paper. */
+const PAPERS = [
+  ['page', 'One page to hand out (PDF)'],
+  ['cards', 'Cue cards to lead from (PDF)'],
+  ['poster', 'Poster for the wall (PDF)'],
+] as const;
+
 /** Name, group, slot, totals, and what can be done with the whole break. */
 export const BreakHead = ({ store, timed, approach, moves, lookup, audience, openFit }: Props) => {
   const { value: brk, edit } = useStore(store);
@@ -169,6 +176,17 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
                   </a>
                 ),
               },
+              { key: 'srt', label: <a href={`${file}/track?as=srt`}>Captions (SubRip)</a> },
+              { key: 'script', label: <a href={`${file}/track?as=script`}>Script with times</a> },
+              { type: 'divider' },
+              ...PAPERS.map(([as, words]) => ({
+                key: as,
+                label: (
+                  <a href={`${file}/paper?as=${as}`} target="_blank" rel="noreferrer">
+                    {words}
+                  </a>
+                ),
+              })),
             ],
           }}
         />

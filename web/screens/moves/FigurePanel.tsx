@@ -1,6 +1,7 @@
 import { wayName } from '@kotabi/core/cues';
 import { describeMotion, mirrorMotion } from '@kotabi/core/figure';
 import { isTwoWay, type Move, rungOf, type Side, type View } from '@kotabi/core/model';
+import { PALETTE_NAMES, type PaletteName, shownMotion } from '@kotabi/core/pictures';
 import { Button, Segmented, Select, Switch } from 'antd';
 import { Download } from 'lucide-react';
 import { useRef, useState } from 'react';
@@ -8,8 +9,7 @@ import { messageOf } from '../../api/client';
 import { savePng, saveSvg } from '../../figure/export';
 import { Figure } from '../../figure/Figure';
 import { MovingFigure, useLessMotion } from '../../figure/MovingFigure';
-import { PALETTE_NAMES, type PaletteName, usePalette } from '../../figure/palette';
-import { shownMotion } from '../../figure/still';
+import { usePalette } from '../../figure/palette';
 import { useMessages } from '../../shell/messages';
 import styles from './move.module.css';
 

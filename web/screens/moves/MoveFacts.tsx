@@ -2,11 +2,11 @@ import { goingBreath } from '@kotabi/core/approach';
 import { PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
 import { type JointAction, motionActions } from '@kotabi/core/figure';
 import type { Move, MoveLookup, Side } from '@kotabi/core/model';
+import { shownMotion } from '@kotabi/core/pictures';
 import { usualDose } from '@kotabi/core/timing';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { useMoves } from '../../api/queries';
-import { shownMotion } from '../../figure/still';
 import { Tinted } from '../../words/Tinted';
 import styles from './move.module.css';
 

@@ -1,6 +1,6 @@
-import { library } from '@kotabi/core/library/all';
-import type { Move } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
+import { library } from '../library/all';
+import type { Move } from '../model';
 import { feltOf } from './felt';
 import { shownMotion, stillPicture } from './still';
 

@@ -1,4 +1,4 @@
-import { type Move, type Muscle, otherSide, type Side } from '@kotabi/core/model';
+import { type Move, type Muscle, otherSide, type Side } from '../model';
 
 /** How many of a move's muscles are tinted: the main ones, so that the picture stays calm. */
 const SHOWN = 2;

@@ -6,9 +6,9 @@ import {
   pictureOf,
   pressArrows,
   stillOf,
-} from '@kotabi/core/figure';
-import { Motion, type Move, type Position, rungOf, type Side, type View } from '@kotabi/core/model';
-import { motionOf } from '@kotabi/core/needs';
+} from '../figure';
+import { Motion, type Move, type Position, rungOf, type Side, type View } from '../model';
+import { motionOf } from '../needs';
 import { feltOf } from './felt';
 
 export type Drawn = Pick<

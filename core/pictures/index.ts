@@ -1,0 +1,3 @@
+export * from './felt';
+export * from './palettes';
+export * from './still';

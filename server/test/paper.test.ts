@@ -1,0 +1,122 @@
+import { stepOf } from '@kotabi/core/library';
+import { library } from '@kotabi/core/library/all';
+import { Break, defaultApproach } from '@kotabi/core/model';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { describe, expect, it } from 'vitest';
+import { drawPaper, PAPERS } from '../paper';
+import { SIZES, type Size } from '../paper/draw';
+
+interface Page {
+  width: number;
+  height: number;
+  /** Each piece of text with its place and width, from the upper left corner. */
+  texts: { text: string; x: number; y: number; width: number; high: number }[];
+}
+
+/** Reads a PDF back with another library than the one that wrote it. */
+const readBack = async (bytes: Uint8Array): Promise<{ pages: Page[]; tagged: boolean; lang: string }> => {
+  const doc = await getDocument({ data: bytes, useSystemFonts: false, verbosity: 0 }).promise;
+  const { info } = await doc.getMetadata();
+  const mark = await doc.getMarkInfo();
+  const pages: Page[] = [];
+  for (let n = 1; n <= doc.numPages; n++) {
+    const page = await doc.getPage(n);
+    const { width, height } = page.getViewport({ scale: 1 });
+    const { items } = await page.getTextContent();
+    pages.push({
+      width,
+      height,
+      texts: items.flatMap((i) =>
+        'str' in i && i.str.trim() !== ''
+          ? [{ text: i.str, x: i.transform[4], y: height - i.transform[5], width: i.width, high: i.height }]
+          : [],
+      ),
+    });
+  }
+  await doc.destroy();
+  return {
+    pages,
+    tagged: mark?.Marked ?? false,
+    lang: String((info as { Language?: string }).Language ?? ''),
+  };
+};
+
+const draw = async (kind: (typeof PAPERS)[number], size: Size, moveIds: readonly string[]) => {
+  const brk = Break.parse({
+    id: 'b',
+    name: 'A break with a rather long name that has to stand on paper too',
+    slotSec: 600,
+    items: moveIds.map((id, i) => stepOf(library.find((m) => m.id === id)!, `s${i}`)),
+  });
+  const bytes = await drawPaper({
+    kind,
+    size,
+    brk,
+    moves: [],
+    approach: defaultApproach,
+    follow: 'https://breaks.example/me/x',
+  });
+  if (!bytes) throw new Error('not drawn');
+  return readBack(bytes);
+};
+
+/** Nothing stands beyond the edge of the paper, and nothing is cut off with dots. */
+const expectWhole = ({ pages }: { pages: Page[] }, what: string): void => {
+  for (const page of pages)
+    for (const t of page.texts) {
+      expect(t.x, `${what}: ${t.text}`).toBeGreaterThanOrEqual(0);
+      expect(t.x + t.width, `${what}: ${t.text}`).toBeLessThanOrEqual(page.width + 0.5);
+      expect(t.y, `${what}: ${t.text}`).toBeLessThanOrEqual(page.height);
+      expect(t.y - t.high, `${what}: ${t.text}`).toBeGreaterThanOrEqual(-0.5);
+      expect(t.text, what).not.toMatch(/…$/);
+    }
+};
+const wordsOf = ({ pages }: { pages: Page[] }): string =>
+  pages.flatMap((p) => p.texts.map((t) => t.text)).join(' ');
+const plain = (text: string): string => text.replace(/[\s-]+/g, '');
+
+describe('a break on paper', () => {
+  const ids = library.map((m) => m.id);
+  const shelves = Array.from({ length: Math.ceil(ids.length / 12) }, (_, i) =>
+    ids.slice(i * 12, i * 12 + 12),
+  );
+
+  it('has room for every move there is, on every kind of paper', async () => {
+    for (const [n, shelf] of shelves.entries()) {
+      const kind = PAPERS[n % PAPERS.length]!;
+      const size = SIZES[n % SIZES.length]!;
+      const read = await draw(kind, size, shelf);
+      expectWhole(read, `${kind} ${n}`);
+      for (const id of shelf) {
+        const { name } = library.find((m) => m.id === id)!;
+        if (kind !== 'poster') expect(plain(wordsOf(read)), `${kind}: ${name}`).toContain(plain(name));
+      }
+    }
+  });
+
+  it('is one page up to about a dozen steps, and as many as it takes for forty', async () => {
+    for (const count of [1, 2, 7, 12, 25, 40]) {
+      const read = await draw('page', 'A4', ids.slice(0, count));
+      expectWhole(read, `${count} steps`);
+      expect(read.pages.length, `${count} steps`).toBe(Math.max(1, Math.ceil(count / 12)));
+      for (const page of read.pages)
+        expect(plain(page.texts.map((t) => t.text).join(''))).toContain('mildtension,neverpain');
+    }
+  });
+
+  it('is tagged for readers, in its language, on the paper that was asked for', async () => {
+    for (const size of SIZES) {
+      const read = await draw('page', size, ['ear-to-shoulder']);
+      expect([read.tagged, Math.round(read.pages[0]!.width)]).toEqual([true, size === 'A4' ? 595 : 612]);
+    }
+    const poster = await draw('poster', 'A4', ['ear-to-shoulder', 'arm-across']);
+    expect(poster.pages[0]!.width).toBeGreaterThan(poster.pages[0]!.height);
+  });
+
+  it('says left and right by word on a cue card', async () => {
+    const read = await draw('cards', 'A4', ['ear-to-shoulder', 'shoulder-rolls']);
+    expect(wordsOf(read)).toMatch(/LEFT/);
+    expect(wordsOf(read)).toMatch(/RIGHT/);
+    expect(read.pages).toHaveLength(1);
+  });
+});
