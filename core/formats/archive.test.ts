@@ -42,6 +42,7 @@ const archive = (changes: Partial<Archive> = {}): Omit<Archive, 'format' | 'vers
   weeks: [week],
   calendars: [],
   sessions: [session],
+  measures: [],
   ...changes,
 });
 const read = (changes?: Partial<Archive>): Archive => {

@@ -1,5 +1,16 @@
 import { z } from 'zod';
-import { Approach, Break, CalendarSource, Group, KeptApproach, Move, Person, Session, Week } from '../model';
+import {
+  Approach,
+  Break,
+  CalendarSource,
+  Group,
+  KeptApproach,
+  Measure,
+  Move,
+  Person,
+  Session,
+  Week,
+} from '../model';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the archive this program writes; it reads this one and every earlier one. */
@@ -22,6 +33,8 @@ export const Archive = z.object({
   weeks: z.array(Week).max(50_000),
   calendars: z.array(CalendarSource).max(5000),
   sessions: z.array(Session).max(100_000),
+  /** What was measured of groups and people. */
+  measures: z.array(Measure).max(100_000).default([]),
 });
 export type Archive = z.infer<typeof Archive>;
 
@@ -35,6 +48,7 @@ export const ARCHIVED = [
   'weeks',
   'calendars',
   'sessions',
+  'measures',
 ] as const;
 export type Archived = (typeof ARCHIVED)[number];
 
@@ -76,6 +90,7 @@ const POINTS: Record<string, readonly Archived[]> = {
   personId: ['people'],
   breakId: ['breaks', 'deletedBreaks'],
   moveId: ['moves'],
+  sessionId: ['sessions'],
 };
 
 const sorted = (value: unknown): unknown => {
@@ -138,6 +153,7 @@ export const adoptArchive = (archive: Archive, here: Here, newId: () => string):
     weeks: bring('weeks', archive.weeks),
     calendars: bring('calendars', archive.calendars),
     sessions: bring('sessions', archive.sessions),
+    measures: bring('measures', archive.measures),
   };
   return { ...adopted, known, beside, left };
 };

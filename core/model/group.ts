@@ -116,6 +116,8 @@ export const Person = z
       .optional(),
     /** The person has agreed that this is kept. Limits and notes are not kept without it. */
     consent: z.boolean().default(false),
+    /** Asked for by itself, since it came later: the person has agreed that what is measured of them is kept as well. */
+    measuring: z.boolean().default(false),
   })
   .superRefine((person, ctx) => {
     if (!person.consent && (person.limits.length > 0 || person.note.trim() !== ''))
@@ -123,6 +125,12 @@ export const Person = z
         code: 'custom',
         path: ['consent'],
         message: 'limits and notes are kept only when the person has agreed to it',
+      });
+    if (!person.consent && person.measuring)
+      ctx.addIssue({
+        code: 'custom',
+        path: ['measuring'],
+        message: 'nothing is measured of whoever has not agreed that anything is kept',
       });
   });
 export type Person = z.infer<typeof Person>;

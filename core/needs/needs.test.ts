@@ -275,8 +275,9 @@ describe('who needs what', () => {
         limits: [{ limit: 'shoulder' as const }],
         note: '',
         consent: true,
+        measuring: false,
       },
-      { id: 'b', groupId: 'g', name: 'B', tight: [], limits: [], note: '', consent: false },
+      { id: 'b', groupId: 'g', name: 'B', tight: [], limits: [], note: '', consent: false, measuring: false },
     ];
     const rows = needsTable(brk(steps), people, open, lookup);
     expect(rows.map((r) => r.worst)).toEqual(['fine', 'fine', 'easier rung']);

@@ -27,6 +27,7 @@ const somebody = (more: Partial<Person>): Person => ({
   limits: [],
   note: '',
   consent: true,
+  measuring: false,
   ...more,
 });
 const version = (brk: (typeof everyBreak)[number], person: Person) =>

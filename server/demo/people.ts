@@ -50,7 +50,7 @@ const person = (
   name: string,
   tight: Person['tight'],
   more: Partial<Pick<Person, 'limits' | 'note'>> = {},
-): Person => Person.parse({ id, groupId, name, tight, consent: true, ...more });
+): Person => Person.parse({ id, groupId, name, tight, consent: true, measuring: true, ...more });
 
 export const demoPeople: Person[] = [
   person('p-1', 'timetable-desk', 'Ilse M.', [{ area: 'neck', side: 'right' }], {

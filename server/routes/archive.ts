@@ -10,6 +10,7 @@ import {
   breakVersions,
   calendars,
   groups,
+  measures,
   moves,
   people,
   sessions,
@@ -56,6 +57,7 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
       weeks: (await mine(ctx.weeks)).filter(inOwn),
       calendars: (await mine(ctx.calendars)).filter(inOwn),
       sessions: await mine(ctx.sessions),
+      measures: (await mine(ctx.measures)).filter(inOwn),
     };
   };
 
@@ -76,7 +78,17 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
       for (const [kind, things] of Object.entries(own))
         if (Array.isArray(things))
           for (const thing of things) if (typeof thing !== 'string') byId.set(`${kind} ${thing.id}`, thing);
-      const tables = { moves, groups, people, breaks, deletedBreaks: breaks, weeks, calendars, sessions };
+      const tables = {
+        moves,
+        groups,
+        people,
+        breaks,
+        deletedBreaks: breaks,
+        weeks,
+        calendars,
+        sessions,
+        measures,
+      };
       const taken = new Set<string>();
       for (const [kind, table] of Object.entries(tables))
         for (const { id } of await ctx.db.select({ id: table.id }).from(table)) taken.add(`${kind} ${id}`);
@@ -124,6 +136,11 @@ export const archiveRoutes = (app: Express, ctx: Context): void => {
           ctx.db
             .insert(sessions)
             .values({ ...ctx.sessions.newRow(v, at), breakId: v.breakId, startedAt: v.startedAt }),
+        ),
+        ...adopted.measures.map((v) =>
+          ctx.db
+            .insert(measures)
+            .values({ ...ctx.measures.newRow(v, at), groupId: v.groupId, takenAt: v.takenAt }),
         ),
         // One's own approach stays where there is one.
         ...(approach === null

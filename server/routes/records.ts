@@ -113,12 +113,12 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
         if (wrong.length > 0) throw invalid(wrong.map((w) => ({ ...w, path: `value.${w.path}` })));
         if (value.personId === null) return;
         const person = await ctx.people.get(value.personId);
-        if (!person?.value.consent)
+        if (!person?.value.consent || !person.value.measuring)
           throw invalid([
             {
               path: 'value.personId',
               message:
-                'has not agreed that anything about them is kept: ask first, then note it with the person',
+                'has not agreed that measures of them are kept: ask first, then note it with the person',
               value: value.personId,
             },
           ]);

@@ -21,6 +21,7 @@ const person = (id: string, more: Partial<Person> = {}): Person => ({
   limits: [],
   note: '',
   consent: false,
+  measuring: false,
   ...more,
 });
 const listed = async (): Promise<Person[]> =>

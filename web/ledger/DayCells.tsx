@@ -13,10 +13,13 @@ export const DayCells = ({
   row,
   side,
   dates,
+  done = () => undefined,
 }: {
   row: LedgerRow<unknown>;
   side: Side;
   dates: readonly string[];
+  /** What was really done on a day; undefined where nothing was led. */
+  done?: (date: string) => BySide | undefined;
 }) => {
   const days = side === 'left' ? [...row.days].reverse() : [...row.days];
   const named = side === 'left' ? [...dates].reverse() : dates;
@@ -27,7 +30,9 @@ export const DayCells = ({
       <title>{words}</title>
       {days.map((day: BySide, i) => {
         const share = Math.min(1, day[side] / AIM_SEC);
-        const high = share * HIGH;
+        const was = done(named[i] ?? '');
+        const high = HIGH * (was ? Math.min(1, was[side] / AIM_SEC) : share);
+        const ghost = was ? HIGH * share : 0;
         return (
           <g key={named[i]}>
             <rect
@@ -38,6 +43,18 @@ export const DayCells = ({
               rx="2.5"
               className={share >= 1 ? styles.full : styles.cell}
             />
+            {ghost > high && (
+              <rect
+                x={i * (CELL + 3) + 2}
+                y={2 + HIGH - ghost}
+                width={CELL - 2}
+                height={ghost - 1}
+                rx="2"
+                fill="none"
+                stroke={`var(--${side})`}
+                strokeDasharray="2 2"
+              />
+            )}
             {high > 0 && (
               <rect
                 x={i * (CELL + 3) + 1}

@@ -1,15 +1,19 @@
-import { AIM_DAYS, type Ledger, type LedgerArea } from '@kotabi/core/ledger';
+import { AIM_DAYS, type BySide, type Ledger, type LedgerArea } from '@kotabi/core/ledger';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { CellHatches, DayCells } from './DayCells';
+import type { HeldByDay } from './done';
 import styles from './ledger.module.css';
 
 const met = ({ daysReached }: LedgerArea): boolean =>
   daysReached.left >= AIM_DAYS && daysReached.right >= AIM_DAYS;
 
 /** The week's ledger about a middle column of areas; an area opens to its muscles. */
-export const LedgerList = ({ ledger }: { ledger: Ledger }) => {
+export const LedgerList = ({ ledger, done }: { ledger: Ledger; done: HeldByDay }) => {
   const [open, setOpen] = useState<string | null>(null);
+  /** What was done of an area on a day; undefined where nothing was led. */
+  const doneOf = (area: string, date: string): BySide | undefined =>
+    done.has(date) ? (done.get(date)?.get(area) ?? { left: 0, right: 0 }) : undefined;
   const names = ledger.dates.map((d) => dayjs(d).format('dd')[0]).join('');
   return (
     <ul className={styles.list} aria-label="Ledger of the week">
@@ -24,7 +28,7 @@ export const LedgerList = ({ ledger }: { ledger: Ledger }) => {
       {ledger.areas.map((area) => (
         <li key={area.key}>
           <div className={styles.row}>
-            <DayCells row={area} side="left" dates={ledger.dates} />
+            <DayCells row={area} side="left" dates={ledger.dates} done={(date) => doneOf(area.key, date)} />
             <button
               type="button"
               className={styles.name}
@@ -34,7 +38,7 @@ export const LedgerList = ({ ledger }: { ledger: Ledger }) => {
             >
               {met(area) ? <b>{area.key}</b> : area.key}
             </button>
-            <DayCells row={area} side="right" dates={ledger.dates} />
+            <DayCells row={area} side="right" dates={ledger.dates} done={(date) => doneOf(area.key, date)} />
           </div>
           {open === area.key && (
             <>

@@ -11,7 +11,7 @@ export const MeasuredHere = ({ session, people }: { session: Session; people: re
   const at = (personId: string | null): string =>
     `/measure/${session.groupId}?session=${session.id}${personId ? `&person=${personId}` : ''}`;
   const came = people.filter((p) => session.came.people.includes(p.id));
-  const rows = (came.length > 0 ? came : people).filter((p) => p.consent);
+  const rows = (came.length > 0 ? came : people).filter((p) => p.measuring);
   return (
     <>
       <h2>Measured</h2>

@@ -7,11 +7,12 @@ import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
-import { request } from '../../api/client';
-import { useGroups, useMeasures, usePeople } from '../../api/queries';
+import { messageOf, request } from '../../api/client';
+import { useGroups, useMeasures, usePeople, usePut } from '../../api/queries';
 import { createDocument } from '../../document/document';
 import { SaveNote } from '../../document/SaveNote';
 import { type DocumentKind, useDocument } from '../../document/useDocument';
+import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { measureText } from '../../words/measure';
@@ -55,7 +56,8 @@ export const MeasureScreen = () => {
       />
     );
   const led = session.data?.value;
-  const asked = people.data.map((p) => p.value).filter((p) => p.consent);
+  const asked = people.data.map((p) => p.value).filter((p) => p.measuring);
+  const notAsked = people.data.filter((p) => !p.value.measuring);
   const person = asked.find((p) => p.id === personId) ?? null;
   const mine = measures.data.filter((m) => m.value.personId === (person?.id ?? null));
   const go = (id: string): void => {
@@ -111,12 +113,46 @@ export const MeasureScreen = () => {
         }
         earlier={mine}
       />
-      {asked.length < people.data.length && (
-        <p className="muted small">
-          Of whoever has not agreed nothing is measured. <Link to={`/people/${groupId}`}>People</Link>
-        </p>
-      )}
+      {notAsked.length > 0 && <NotAsked people={notAsked} />}
     </div>
+  );
+};
+
+/** Whoever has not been asked yet: what was agreed to before did not speak of measures. */
+const NotAsked = ({ people }: { people: readonly Kept<Person>[] }) => {
+  const put = usePut<Person>('people');
+  const { message } = useMessages();
+  return (
+    <section className={`card ${styles.part}`} aria-label="Not asked yet">
+      <h2>Not asked yet</h2>
+      <p className="muted small">
+        Of them nothing is measured. What people agreed to before was limits and notes: ask again before you
+        keep measures, say what for, and that they can take it back.
+      </p>
+      <ul className={styles.earlier}>
+        {people.map(({ value, version }) => (
+          <li key={value.id}>
+            {value.name}{' '}
+            {value.consent ? (
+              <Button
+                size="small"
+                type="link"
+                onClick={() =>
+                  put.mutate(
+                    { baseVersion: version, value: { ...value, measuring: true } },
+                    { onError: (error) => message.error(messageOf(error)) },
+                  )
+                }
+              >
+                has agreed now
+              </Button>
+            ) : (
+              <Link to={`/people/${value.groupId}`}>has not agreed to anything</Link>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 };
 

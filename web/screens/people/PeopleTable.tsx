@@ -50,6 +50,7 @@ export const PeopleTable = ({ group }: { group: Group }) => {
                 limits: [],
                 note: '',
                 consent: false,
+                measuring: false,
               },
             })
           }

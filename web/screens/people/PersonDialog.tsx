@@ -36,6 +36,7 @@ interface Values {
   /** Where a recent surgery was. */
   surgeryAt: Area | undefined;
   consent: boolean;
+  measuring: boolean;
   /** Days and hours of their own. */
   ownHours: boolean;
   workDays: number[];
@@ -268,6 +269,9 @@ const OpenDialog = ({
         )}
         <Form.Item name="consent" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>They have agreed that this is kept</Checkbox>
+        </Form.Item>
+        <Form.Item name="measuring" valuePropName="checked" style={{ marginBottom: 10 }}>
+          <Checkbox>They have agreed that what is measured of them is kept, too</Checkbox>
         </Form.Item>
         <p className="muted small">
           No diagnoses. Whoever has an injury, a recent operation or a known condition asks a doctor or

@@ -28,6 +28,8 @@ interface Props {
   breaks: Kept<Break>[];
   /** Records of planned breaks, by the planned break. */
   led: ReadonlyMap<string, LogRow>;
+  /** Everything that was led for the group around this week. */
+  log: readonly LogRow[];
   tab: Tab;
   setTab: (tab: Tab) => void;
   chosen: Chosen | null;
@@ -55,7 +57,16 @@ export const Panel = (p: Props) => {
       />
       <Suspense fallback={<p className="muted small">One moment …</p>}>
         {p.tab === 'plan' && <PlanTab {...p} />}
-        {p.tab === 'ledger' && <LedgerPanel days={p.days} facts={p.facts} aims={week.aims} fill={p.fill} />}
+        {p.tab === 'ledger' && (
+          <LedgerPanel
+            days={p.days}
+            facts={p.facts}
+            aims={week.aims}
+            log={p.log}
+            timeZone={p.group.timeZone}
+            fill={p.fill}
+          />
+        )}
         {p.tab === 'real' && (
           <RealWeekPanel
             groupId={p.group.id}

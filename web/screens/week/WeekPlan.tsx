@@ -212,6 +212,7 @@ export const WeekPlan = ({ group, person, people, store, head, breaks, theirs }:
           tab={tab}
           setTab={setTab}
           led={led}
+          log={log ?? []}
           chosen={chosen}
           choose={choose}
           planDay={(date) => void plan(days.filter((d) => d.day.date === date))}

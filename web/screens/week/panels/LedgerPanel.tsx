@@ -1,7 +1,9 @@
 import { AIM_DAYS, AIM_SEC, ledgerOf } from '@kotabi/core/ledger';
+import type { LogRow } from '@kotabi/core/model';
 import { cite, published } from '@kotabi/core/reference';
 import { Button } from 'antd';
 import { useMemo } from 'react';
+import { heldByDay } from '../../../ledger/done';
 import { LedgerList } from '../../../ledger/LedgerList';
 import type { BreakFacts, DayFacts } from '../../../week/useFacts';
 import styles from '../../../week/week.module.css';
@@ -10,11 +12,15 @@ interface Props {
   days: readonly DayFacts[];
   facts: ReadonlyMap<string, BreakFacts>;
   aims: Parameters<typeof ledgerOf>[1];
+  /** What was led for the group, and by which clock its days are told. */
+  log: readonly LogRow[];
+  timeZone: string;
   fill: () => void;
 }
 
 /** What the week gives each area, day by day and side by side, against the aim. */
-export const LedgerPanel = ({ days, facts, aims, fill }: Props) => {
+export const LedgerPanel = ({ days, facts, aims, log, timeZone, fill }: Props) => {
+  const done = useMemo(() => heldByDay(log, timeZone), [log, timeZone]);
   const ledger = useMemo(
     () =>
       ledgerOf(
@@ -41,7 +47,14 @@ export const LedgerPanel = ({ days, facts, aims, fill }: Props) => {
       {ledger.areas.length === 0 ? (
         <p>No break has been chosen yet, so nothing is counted.</p>
       ) : (
-        <LedgerList ledger={ledger} />
+        <>
+          {done.size > 0 && (
+            <p className="muted small">
+              On days on which something was led, what was done is filled and the plan is its outline.
+            </p>
+          )}
+          <LedgerList ledger={ledger} done={done} />
+        </>
       )}
       <Button onClick={fill}>
         {open > 0 ? `Choose breaks for ${open} times …` : 'Choose breaks anew …'}
