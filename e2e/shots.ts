@@ -40,24 +40,42 @@ const withGroupWindow = async (page: Page): Promise<void> => {
   await page.getByTestId('leader').waitFor();
 };
 
-/** A phone that steers it. */
-const asRemote = async (page: Page): Promise<void> => {
-  await inTheMiddle(page);
-  await page.getByRole('button', { name: 'Other screens' }).click();
-  await page.getByRole('button', { name: 'A phone as remote' }).click();
-  const code = ((await page.getByTestId('remote-code').textContent()) ?? '').replaceAll(' ', '');
-  const phone = await page.context().newPage();
-  await phone.setViewportSize({ width: 390, height: 844 });
-  await phone.goto(`${new URL(page.url()).origin}/remote#${code}`);
-  await phone.getByRole('button', { name: 'Join' }).click();
-  await phone.getByRole('button', { name: 'Pause' }).waitFor();
-  await settle(phone);
-  // The picture is of the phone, not of the page that leads.
-  await phone.screenshot({ path: join(out, 'remote.png') });
-};
+/** The page of somebody, on a phone: as it is opened, or while a break is followed. */
+const onPhone =
+  (name: string, followed: boolean) =>
+  async (page: Page): Promise<void> => {
+    const origin = new URL(page.url()).origin;
+    const pages = (await (await fetch(`${origin}/api/groups/timetable-desk/pages`)).json()) as {
+      token: string;
+      personId: string | null;
+    }[];
+    const token = pages.find((p) => p.personId !== null)?.token ?? '';
+    const phone = await page.context().newPage();
+    await phone.setViewportSize({ width: 390, height: 844 });
+    await phone.goto(`${origin}/me/${token}`);
+    await phone.getByRole('button', { name: 'Begin now' }).waitFor();
+    if (followed) {
+      await phone
+        .getByRole('button', { name: 'Wrists and hands after typing' })
+        .or(phone.getByRole('button', { name: /^Begin “/ }))
+        .first()
+        .click();
+      await phone.getByRole('button', { name: 'I have read this' }).click();
+      await phone.getByRole('button', { name: 'Pause' }).waitFor();
+      const stage = phone.locator('main').first();
+      for (let i = 0; i < 60; i++) {
+        const at = [await stage.getAttribute('data-side'), await stage.getAttribute('data-part')];
+        if (at[0] === 'left' && at[1] === 'work') break;
+        await phone.keyboard.press('ArrowRight');
+        await phone.waitForTimeout(60);
+      }
+      await phone.waitForTimeout(4000);
+    } else await settle(phone);
+    // The picture is of the phone, not of the page it was opened from.
+    await phone.screenshot({ path: join(out, `${name}.png`) });
+  };
 
 const views: [name: string, path: string, act?: (page: Page) => Promise<void>][] = [
-  ['breaks', '/breaks'],
   [
     'sheet',
     '/breaks/late-morning',
@@ -86,13 +104,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
     },
   ],
   ['all-groups', '/weeks'],
-  ['people', '/people'],
   ['needs', '/people/timetable-desk/needs?break=late-morning'],
-  [
-    'approach',
-    '/approach',
-    async (page) => void (await page.getByRole('radio', { name: /^inhale rounds/ }).check()),
-  ],
   ['today', '/today'],
   [
     'give-out',
@@ -111,13 +123,15 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.getByRole('slider').nth(1).focus();
     },
   ],
-  ['lead-before', '/lead/late-morning'],
   ['log', '/log'],
   ['session', '/log/demo-session-1'],
+  ['trends', '/trends/timetable-desk'],
+  ['measure', '/measure/timetable-desk?session=demo-3-3-morning&person=p-4'],
   // Last: leaving a break in the middle keeps its record, which would stand in the picture of the log.
   ['lead', '/lead/late-morning', inTheMiddle],
   ['lead-leader', '/lead/late-morning', withGroupWindow],
-  ['remote', '/lead/late-morning', asRemote],
+  ['desk', '/today', onPhone('desk', false)],
+  ['desk-follow', '/today', onPhone('desk-follow', true)],
 ];
 
 const app = await startProgram({ demo: true });
@@ -132,7 +146,7 @@ try {
     await page.waitForLoadState('networkidle');
     await act?.(page);
     if (!path.startsWith('/lead/')) await settle(page);
-    if (name !== 'remote') await page.screenshot({ path: join(out, `${name}.png`) });
+    if (!name.startsWith('desk')) await page.screenshot({ path: join(out, `${name}.png`) });
     // A second window or a phone goes with it.
     for (const one of context.pages()) await one.close();
   }

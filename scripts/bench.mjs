@@ -10,6 +10,7 @@ const BENCHES = [
   'health',
   'live',
   'office',
+  'records',
   'retime',
   'fit',
   'suggest',

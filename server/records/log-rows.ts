@@ -1,12 +1,14 @@
 import { LogRow } from '@kotabi/core/model';
 import { logRowOf } from '@kotabi/core/record';
-import { and, desc, eq, isNull, type SQL } from 'drizzle-orm';
+import { and, count, desc, inArray, isNull, type SQL } from 'drizzle-orm';
 import { actor } from '../access/actor';
 import type { Context } from '../context';
 import { sessions } from '../db/schema';
 import { briefName } from '../db/store';
 import { isSealed } from '../seal/seal';
 
+/** So many briefs are asked for at once. */
+const AT_ONCE = 500;
 /** So many records are held in brief as they were read. */
 const MOST_KNOWN = 50_000;
 
@@ -16,33 +18,53 @@ export class LogRows {
 
   constructor(private readonly ctx: Context) {}
 
-  /** Records that whoever asks may see, the latest first. One that cannot be read hides no other one. */
-  async list(where?: SQL): Promise<LogRow[]> {
-    const { id, version, updatedAt, groupId } = sessions;
-    const light = await this.ctx.db
-      .select({ id, version, updatedAt, groupId })
-      .from(sessions)
-      .where(and(where, isNull(sessions.deletedAt), actor() ? this.ctx.sessions.allowed('look') : undefined))
-      .orderBy(desc(sessions.startedAt));
-    const rows: LogRow[] = [];
-    for (const one of light) {
-      const state = `${one.version} ${one.updatedAt} ${one.groupId}`;
-      const known = this.known.get(one.id);
-      const row = known?.state === state ? known.row : await this.read(one.id, one.groupId);
-      if (!row) continue;
-      if (this.known.size >= MOST_KNOWN) this.known.clear();
-      this.known.set(one.id, { state, row });
-      rows.push(row);
-    }
-    return rows;
+  private seen(where?: SQL): SQL | undefined {
+    return and(where, isNull(sessions.deletedAt), actor() ? this.ctx.sessions.allowed('look') : undefined);
   }
 
-  private async read(id: string, groupId: string | null): Promise<LogRow | null> {
-    const [row] = await this.ctx.db
-      .select({ brief: sessions.brief })
+  /** So many records from one place on, the latest first, and how many there are in all. */
+  async page(
+    where: SQL | undefined,
+    offset: number,
+    limit: number,
+  ): Promise<{ total: number; rows: LogRow[] }> {
+    const [all] = await this.ctx.db.select({ total: count() }).from(sessions).where(this.seen(where));
+    return { total: all?.total ?? 0, rows: await this.list(where, { offset, limit }) };
+  }
+
+  /** Records that whoever asks may see, the latest first. One that cannot be read hides no other one. */
+  async list(where?: SQL, some?: { offset: number; limit: number }): Promise<LogRow[]> {
+    const { id, version, updatedAt, groupId } = sessions;
+    const query = this.ctx.db
+      .select({ id, version, updatedAt, groupId })
       .from(sessions)
-      .where(eq(sessions.id, id));
-    const brief = row?.brief;
+      .where(this.seen(where))
+      .orderBy(desc(sessions.startedAt));
+    const light = await (some ? query.limit(some.limit).offset(some.offset) : query);
+    const stateOf = (one: (typeof light)[number]): string => `${one.version} ${one.updatedAt} ${one.groupId}`;
+    const unknown = light.filter((one) => this.known.get(one.id)?.state !== stateOf(one));
+    if (this.known.size + unknown.length > MOST_KNOWN) this.known.clear();
+    for (let from = 0; from < unknown.length; from += AT_ONCE) {
+      const next = unknown.slice(from, from + AT_ONCE);
+      const briefs = await this.ctx.db
+        .select({ id: sessions.id, brief: sessions.brief })
+        .from(sessions)
+        .where(
+          inArray(
+            sessions.id,
+            next.map((one) => one.id),
+          ),
+        );
+      const byId = new Map(briefs.map((b) => [b.id, b.brief]));
+      for (const one of next) {
+        const row = await this.read(one.id, one.groupId, byId.get(one.id));
+        if (row) this.known.set(one.id, { state: stateOf(one), row });
+      }
+    }
+    return light.flatMap((one) => this.known.get(one.id)?.row ?? []);
+  }
+
+  private async read(id: string, groupId: string | null, brief: unknown): Promise<LogRow | null> {
     if (isSealed(brief)) {
       const read = LogRow.safeParse(this.ctx.seal.open(brief, briefName('session', id)));
       // Its group may have been deleted since.

@@ -1,8 +1,7 @@
-import type { Answer, Group, Kept, Outcome, Week } from '@kotabi/core/model';
-import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import type { Answer, Group, Kept, Outcome, Span, Week } from '@kotabi/core/model';
+import { addDays, kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import type { Records } from '@kotabi/core/trends';
-import { eq } from 'drizzle-orm';
-import { DateTime } from 'luxon';
+import { and, eq, gte, lt } from 'drizzle-orm';
 import type { Context } from '../context';
 import { answers, measures, people, sessions, weeks } from '../db/schema';
 import type { LogRows } from './log-rows';
@@ -10,9 +9,15 @@ import type { LogRows } from './log-rows';
 /** Of less than this share of its work a planned break was not done. */
 const HALF = 0.5;
 
-const local = (iso: string, zone: string): { date: string; startMin: number } => {
-  const at = DateTime.fromISO(iso, { zone });
-  return { date: at.toFormat('yyyy-MM-dd'), startMin: at.hour * 60 + at.minute };
+/** The day and minute that the clock of a zone shows at a moment; a formatter is made once, since thousands are asked for. */
+const clockOf = (zone: string): ((iso: string) => { date: string; startMin: number }) => {
+  // Of all languages Swedish writes a moment as 2026-11-20 08:05.
+  const format = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' });
+  return (iso) => {
+    const [date = '', clock = ''] = format.format(new Date(iso)).split(' ');
+    const [hour = 0, minute = 0] = clock.split(':').map(Number);
+    return { date, startMin: hour * 60 + minute };
+  };
 };
 
 /** What is known of the planned breaks of a group that have passed: those that were to be led, and those people answered. */
@@ -64,12 +69,17 @@ export const recordsOf = async (
   logRows: LogRows,
   group: Group,
   personId: string | null = null,
+  /** The days that are looked at; all of them where none are named. */
+  span: Span | null = null,
 ): Promise<Records & { weeks: Kept<Week>[] }> => {
-  const zone = group.timeZone;
-  const rows = (await logRows.list(eq(sessions.groupId, group.id))).map((row) => ({
-    ...local(row.startedAt, zone),
-    row,
-  }));
+  const local = clockOf(group.timeZone);
+  // A day more on each side: records are kept by another clock than the group's.
+  const where = and(
+    eq(sessions.groupId, group.id),
+    span ? gte(sessions.startedAt, addDays(span.from, -1)) : undefined,
+    span ? lt(sessions.startedAt, addDays(span.until, 2)) : undefined,
+  );
+  const rows = (await logRows.list(where)).map((row) => ({ ...local(row.startedAt), row }));
   const taken = await ctx.measures.list(eq(measures.groupId, group.id));
   const planned = await ctx.weeks.list(eq(weeks.groupId, group.id));
   const said = (await ctx.db.select().from(answers).where(eq(answers.groupId, group.id))).map(
@@ -82,8 +92,8 @@ export const recordsOf = async (
   return {
     personId,
     rows,
-    measures: taken.map(({ value }) => ({ date: local(value.takenAt, zone).date, measure: value })),
-    outcomes: outcomesOf(planned, rows, said, local(ctx.now().toISOString(), zone)),
+    measures: taken.map(({ value }) => ({ date: local(value.takenAt).date, measure: value })),
+    outcomes: outcomesOf(planned, rows, said, local(ctx.now().toISOString())),
     said: said.map((a) => ({
       date: a.date,
       personId: a.personId,

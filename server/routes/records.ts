@@ -34,6 +34,8 @@ const Answered = z.object({ key: z.string().min(1).max(120), take: z.boolean() }
 const Month = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'must be a month such as 2026-11');
 const ExportQuery = Days.extend({ as: z.enum(['csv', 'json']).default('csv') });
 
+/** What happened at a move is asked about for so many days: a year. */
+const TROUBLE_DAYS = 365;
 /** So many days are looked at where none are named: eight weeks. */
 const USUAL_DAYS = 56;
 
@@ -75,6 +77,11 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
         until === undefined ? undefined : lt(sessions.startedAt, addDays(until, 1)),
       );
       const words = plain(q).split(/\s+/).filter(Boolean);
+      // Without a word or a wish that only the records themselves can answer, no more of them are read than are shown.
+      if (words.length === 0 && personId === '' && ending === '') {
+        res.json(await logRows.page(where, offset, limit));
+        return;
+      }
       const names = new Map<string, string>();
       if (words.length > 0) {
         for (const { value } of await ctx.people.list()) names.set(value.id, value.name);
@@ -131,15 +138,18 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
       const group = await groupAt(req);
       const { personId, ...days } = parse(TrendQuery, req.query);
       if (personId !== undefined) await ctx.requirePerson(personId, group.id);
-      const records = await recordsOf(ctx, logRows, group, personId ?? null);
-      res.json(trendsOf(records, spanOf(days, group.timeZone)));
+      const span = spanOf(days, group.timeZone);
+      res.json(trendsOf(await recordsOf(ctx, logRows, group, personId ?? null, span), span));
     },
   });
 
   const proposed = async (group: Group) => {
-    const records = await recordsOf(ctx, logRows, group);
-    const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
     const span = spanOf({}, group.timeZone);
+    const records = await recordsOf(ctx, logRows, group, null, {
+      ...span,
+      from: addDays(span.until, -TROUBLE_DAYS),
+    });
+    const breaks = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value]));
     const recent = {
       ...records,
       rows: records.rows.filter((r) => r.date >= span.from),
@@ -185,7 +195,7 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
     get: async (req, res) => {
       const group = await groupAt(req);
       const month = parse(Month, req.params.month);
-      const records = await recordsOf(ctx, logRows, group);
+      const records = await recordsOf(ctx, logRows, group, null, monthSpan(month));
       const there = await ctx.people.list(eq(people.groupId, group.id));
       const runs = runsOf(
         group,
