@@ -15,6 +15,9 @@ const Environment = z.object({
     .url({ protocol: /^https?$/ })
     .transform((url) => url.replace(/\/+$/, ''))
     .optional(),
+  /** The mail server by which reminders go out, and whom they come from. */
+  KOTABI_SMTP: z.url({ protocol: /^smtps?$/ }).optional(),
+  KOTABI_MAIL_FROM: z.email().default('breaks@localhost.localdomain'),
   KOTABI_PORT: Port.default(4180),
   KOTABI_STAND_IN_PORT: Port.default(4190),
   KOTABI_DB: z.string().min(1).default('.data/kotabi.db'),
@@ -39,6 +42,8 @@ export interface Config {
   hosts: string[];
   /** The address by which others reach it; undefined where nobody said. */
   address: string | undefined;
+  /** The mail server, and the sender of mails; none where it is undefined. */
+  smtp: { address: string; from: string } | undefined;
   port: number;
   standInPort: number;
   /**
@@ -65,6 +70,8 @@ export class BadConfig extends Error {}
 
 const MUST: Record<string, string> = {
   KOTABI_ADDRESS: 'must be an address such as https://breaks.office.example',
+  KOTABI_SMTP: 'must be an address such as smtp://mail.office.example:587',
+  KOTABI_MAIL_FROM: 'must be a mail address',
   KOTABI_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_STAND_IN_PORT: 'must be a whole number from 0 to 65535',
   KOTABI_SIGN_IN: 'must be auto or on',
@@ -105,6 +112,7 @@ export const readConfig = (
       .map((name) => name.trim())
       .filter(Boolean),
     address: e.KOTABI_ADDRESS,
+    smtp: e.KOTABI_SMTP === undefined ? undefined : { address: e.KOTABI_SMTP, from: e.KOTABI_MAIL_FROM },
     port: e.KOTABI_PORT,
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),

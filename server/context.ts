@@ -18,6 +18,7 @@ import { accounts, breaks, groups, people as peopleTable } from './db/schema';
 import { Store } from './db/store';
 import { notFound, Refusal, unknownReference } from './errors';
 import type { Logger } from './log';
+import type { Mailer } from './mail/mailer';
 import type { Pool } from './pool/pool';
 import type { Seal } from './seal/seal';
 
@@ -32,6 +33,8 @@ export interface Parts {
   seal: Seal;
   /** The address by which others reach the server; undefined where nobody said. */
   outside?: string | undefined;
+  /** Sends mails; undefined where no mail server is set. */
+  mailer?: Mailer | undefined;
 }
 
 /** What one may not do with something that one may see. */
@@ -43,7 +46,7 @@ export const notYours = (what: string): Refusal =>
   );
 
 /** What every route works with. */
-export const createContext = ({ db, now, pool, log, seal, outside }: Parts) => {
+export const createContext = ({ db, now, pool, log, seal, outside, mailer }: Parts) => {
   const store = <T extends { id: string }>(kind: ConstructorParameters<typeof Store<T>>[1]): Store<T> =>
     new Store(db, kind, now, seal);
   const stores = {
@@ -64,6 +67,7 @@ export const createContext = ({ db, now, pool, log, seal, outside }: Parts) => {
     log,
     seal,
     outside,
+    mailer,
     ...stores,
     /** All kinds of kept things. */
     stores: Object.values(stores),

@@ -16,6 +16,7 @@ import { loadDemo, subscribeDemo } from './demo/load';
 import { isLoopback } from './door';
 import { listen } from './listen';
 import { createLogger } from './log';
+import { createMailer } from './mail/mailer';
 import { root, webDir } from './paths';
 import { createPool } from './pool/pool';
 import { startClockwork } from './reminders/clockwork';
@@ -88,7 +89,8 @@ const main = async (): Promise<void> => {
       `Another Kotabi (process ${running.other}) uses this database as well. Nothing is lost by that, and reminders go out once; but it is slower, and seldom wanted.`,
     );
   const pool = createPool();
-  const ctx = createContext({ db, now: () => new Date(), pool, log, seal });
+  const mailer = config.smtp && createMailer(config.smtp.address, config.smtp.from);
+  const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside: config.address, mailer });
   if (demo && isNew) await loadDemo(ctx);
   const standIn = demo ? await startStandIn(host, standInPort) : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);

@@ -35,6 +35,7 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'DELETE /api/feeds/:token': 'withdrew a calendar address',
   'POST /api/groups/:id/pages': 'gave out a page',
   'DELETE /api/pages/:token': 'withdrew a page',
+  'POST /api/desk/:token/no-mail': 'ended mails to themselves',
   'POST /api/desk/:token/answers': 'answered on a page for the desks',
   'POST /api/messages/:id/reply': 'answered a reminder',
   'POST /api/led-feeds': 'made a calendar address of what is led',

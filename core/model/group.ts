@@ -116,6 +116,8 @@ export const Person = z
       .optional(),
     /** The person has agreed that this is kept. Limits and notes are not kept without it. */
     consent: z.boolean().default(false),
+    /** Where reminders are sent to by mail, if the person wants that. */
+    mail: z.email().max(200).optional(),
     /** Asked for by itself, since it came later: the person has agreed that what is measured of them is kept as well. */
     measuring: z.boolean().default(false),
   })
@@ -125,6 +127,12 @@ export const Person = z
         code: 'custom',
         path: ['consent'],
         message: 'limits and notes are kept only when the person has agreed to it',
+      });
+    if (!person.consent && person.mail !== undefined)
+      ctx.addIssue({
+        code: 'custom',
+        path: ['mail'],
+        message: 'an address is kept only when the person has agreed to it',
       });
     if (!person.consent && person.measuring)
       ctx.addIssue({

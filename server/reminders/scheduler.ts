@@ -2,6 +2,7 @@ import type { Message, MessageState } from '@kotabi/core/model';
 import { and, eq, inArray } from 'drizzle-orm';
 import type { Context } from '../context';
 import { messages } from '../db/schema';
+import { mailReminder } from '../mail/send-reminder';
 import { meetingEnds, type Reminder, remindersNow } from './due';
 
 type Row = typeof messages.$inferSelect;
@@ -45,6 +46,7 @@ export const tick = async (ctx: Context): Promise<{ sent: number }> => {
     if (Date.parse(r.dueAt) <= at) await enter(ctx, r, Date.parse(r.lastAt) < at ? 'too late' : 'waiting');
 
   let sent = 0;
+  const mailed = new Set<string>();
   const waiting = await ctx.db.select().from(messages).where(eq(messages.state, 'waiting'));
   for (const row of waiting) {
     const reminder = reminders.get(row.id);
@@ -66,7 +68,15 @@ export const tick = async (ctx: Context): Promise<{ sent: number }> => {
       await set(ctx, row.id, ['waiting'], { dueAt: until });
       continue;
     }
-    if (await set(ctx, row.id, ['waiting'], { state: 'sent', sentAt: now, times: row.times + 1 })) sent++;
+    if (!(await set(ctx, row.id, ['waiting'], { state: 'sent', sentAt: now, times: row.times + 1 })))
+      continue;
+    sent++;
+    // Never two at once: whoever has two due is written to once.
+    if (mailed.has(row.personId)) continue;
+    mailed.add(row.personId);
+    await ctx
+      .asOwnerOf(row.groupId, () => mailReminder(ctx, group.value, person.value, row))
+      .catch((error: unknown) => ctx.log.error({ err: error }, 'a reminder could not be sent by mail'));
   }
   return { sent };
 };

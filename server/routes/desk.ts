@@ -93,6 +93,31 @@ export const deskRoutes = (app: Express, ctx: Context, rooms: Rooms): void => {
     },
   });
 
+  route(app, '/api/desk/:token/no-mail', 'anyone', {
+    /** Asks once more: programs that look through mails open links by themselves. */
+    get: async (req, res) => {
+      await count(req);
+      await deskAt(ctx, String(req.params.token));
+      res
+        .type('html')
+        .send(
+          '<!doctype html><html lang="en"><title>No more mails</title><form method="post"><p>No more reminders by mail?</p><button>No more mails</button></form></html>',
+        );
+    },
+    /** Ends mails to whoever the page is for, by one press in the mail program or on the page above. */
+    post: async (req, res) => {
+      await count(req);
+      const { page } = await deskAt(ctx, String(req.params.token));
+      await ctx.asOwnerOf(page.groupId, async () => {
+        const kept = page.personId === null ? undefined : await ctx.people.get(page.personId);
+        if (!kept?.value.mail) return;
+        const { mail: _, ...value } = kept.value;
+        await ctx.people.put({ baseVersion: kept.version, value });
+      });
+      res.type('text/plain').send('No more mails will come. Your page stays as it is.');
+    },
+  });
+
   const itemOf = (items: readonly DeskItem[], plannedId: string): DeskItem => {
     const item = items.find((i) => i.plannedId === plannedId);
     if (item) return item;

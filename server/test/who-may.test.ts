@@ -345,6 +345,8 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     path: `/api/pages/${pageToken}`,
   }),
   'GET /api/desk/:token': () => ({ right: 'anyone', path: `/api/desk/${pageToken}` }),
+  'GET /api/desk/:token/no-mail': () => ({ right: 'anyone', path: `/api/desk/${pageToken}/no-mail` }),
+  'POST /api/desk/:token/no-mail': () => ({ right: 'anyone', path: `/api/desk/${pageToken}/no-mail` }),
   'POST /api/desk/:token/answers': () => ({
     right: 'anyone',
     path: `/api/desk/${pageToken}/answers`,

@@ -36,6 +36,7 @@ interface Values {
   /** Where a recent surgery was. */
   surgeryAt: Area | undefined;
   consent: boolean;
+  mail?: string | undefined;
   measuring: boolean;
   /** Days and hours of their own. */
   ownHours: boolean;
@@ -78,13 +79,14 @@ const toValues = (value: Person, group: Group): Values => ({
 
 const toPerson = (
   base: Person,
-  { ownHours: own, workDays, workHours, workLunch, stopped = [], surgeryAt, ...v }: Values,
+  { ownHours: own, workDays, workHours, workLunch, stopped = [], surgeryAt, mail, ...v }: Values,
 ): unknown => {
   const hours = toInterval(workHours);
-  const { work: _, ...rest } = base;
+  const { work: _work, mail: _mail, ...rest } = base;
   return {
     ...rest,
     ...v,
+    ...(mail?.trim() && { mail: mail.trim() }),
     ...(own && { work: { days: workDays, hours, lunch: toInterval(workLunch, nightFrom(hours)) } }),
     tight: v.tight.map((t) => {
       const [side, area] = t.split('|');
@@ -269,6 +271,13 @@ const OpenDialog = ({
         )}
         <Form.Item name="consent" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>They have agreed that this is kept</Checkbox>
+        </Form.Item>
+        <Form.Item
+          name="mail"
+          label="Reminders by mail to"
+          extra="Only if they want them, and where a mail server is set. Each mail has a press that ends them."
+        >
+          <Input type="email" maxLength={200} placeholder="nothing is sent by mail" autoComplete="off" />
         </Form.Item>
         <Form.Item name="measuring" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>They have agreed that what is measured of them is kept, too</Checkbox>

@@ -1,0 +1,46 @@
+import { type ParsedMail, simpleParser } from 'mailparser';
+import { SMTPServer } from 'smtp-server';
+
+/** A mail server that takes everything, sends nothing on, and shows what it got. */
+export interface MailStandIn {
+  /** Where to send to. */
+  address: string;
+  received: ParsedMail[];
+  /** Refuses everything from now on, or takes it again. */
+  refuse: (on: boolean) => void;
+  stop: () => Promise<void>;
+}
+
+export const startMailStandIn = async (host: string, port = 0): Promise<MailStandIn> => {
+  const received: ParsedMail[] = [];
+  let refusing = false;
+  const server = new SMTPServer({
+    authOptional: true,
+    disabledCommands: ['STARTTLS', 'AUTH'],
+    logger: false,
+    onRcptTo: (_address, _session, done) =>
+      done(refusing ? new Error('550 This stand-in refuses everything now.') : null),
+    onData: (stream, _session, done) => {
+      simpleParser(stream).then(
+        (mail) => {
+          received.push(mail);
+          done();
+        },
+        (error: Error) => done(error),
+      );
+    },
+  });
+  await new Promise<void>((ready) => {
+    server.listen(port, host, () => ready());
+  });
+  const at = server.server.address();
+  const taken = typeof at === 'object' && at ? at.port : port;
+  return {
+    address: `smtp://${host}:${taken}`,
+    received,
+    refuse: (on) => {
+      refusing = on;
+    },
+    stop: () => new Promise((done) => server.close(() => done())),
+  };
+};
