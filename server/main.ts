@@ -24,15 +24,23 @@ import { newCode } from './routes/accounts';
 import { openSeal } from './seal/keyring';
 import type { Seal } from './seal/seal';
 import { createStandIn } from './stand-ins/calendars';
+import { type MailStandIn, mailPage, startMailStandIn } from './stand-ins/mail';
 
 /** So long the end waits for what is under way. */
 const PATIENCE_MS = 2000;
 
 /** The stand-in calendar service of the demo, beside the application. */
-const startStandIn = async (host: string, wanted: number): Promise<{ server: Server; address: string }> => {
-  const { server, port } = await listen(createStandIn(demoStandIns), wanted, host);
+const startStandIn = async (
+  host: string,
+  wanted: number,
+  mails: MailStandIn | null,
+): Promise<{ server: Server; address: string }> => {
+  const app = createStandIn(demoStandIns);
+  if (mails) mailPage(app, mails);
+  const { server, port } = await listen(app, wanted, host);
   const address = `http://${host}:${port}`;
   console.log(`Stand-in calendars: ${address}`);
+  if (mails) console.log(`Stand-in mail server: what it got stands at ${address}/mail`);
   return { server, address };
 };
 
@@ -89,10 +97,15 @@ const main = async (): Promise<void> => {
       `Another Kotabi (process ${running.other}) uses this database as well. Nothing is lost by that, and reminders go out once; but it is slower, and seldom wanted.`,
     );
   const pool = createPool();
-  const mailer = config.smtp && createMailer(config.smtp.address, config.smtp.from);
-  const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside: config.address, mailer });
+  // The demo writes to a mail server of its own, which sends nothing on; its links lead to this machine.
+  const mails = demo && !config.smtp ? await startMailStandIn(host) : null;
+  const smtp =
+    config.smtp ?? (mails ? { address: mails.address, from: 'breaks@shore-office.example' } : undefined);
+  const mailer = smtp && createMailer(smtp.address, smtp.from);
+  const outside = config.address ?? (demo ? `http://${host}:${config.port}` : undefined);
+  const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside, mailer });
   if (demo && isNew) await loadDemo(ctx);
-  const standIn = demo ? await startStandIn(host, standInPort) : null;
+  const standIn = demo ? await startStandIn(host, standInPort, mails) : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);
 
   const { server, port: at } = await listen(
@@ -102,7 +115,7 @@ const main = async (): Promise<void> => {
       log,
       seal,
       hosts,
-      outside: config.address,
+      outside,
       webDir,
       firstCode,
       behindProxy: config.behindProxy,
@@ -139,6 +152,8 @@ const main = async (): Promise<void> => {
           process.exit(0);
         });
     });
+    void mails?.stop();
+    mailer?.close();
     standIn?.server.close();
     standIn?.server.closeAllConnections();
     server.closeIdleConnections();

@@ -49,7 +49,7 @@ const person = (
   groupId: string,
   name: string,
   tight: Person['tight'],
-  more: Partial<Pick<Person, 'limits' | 'note'>> = {},
+  more: Partial<Pick<Person, 'limits' | 'note' | 'mail'>> = {},
 ): Person => Person.parse({ id, groupId, name, tight, consent: true, measuring: true, ...more });
 
 export const demoPeople: Person[] = [
@@ -59,6 +59,7 @@ export const demoPeople: Person[] = [
   }),
   person('p-2', 'timetable-desk', 'Tomé', [{ area: 'forearm', side: 'both' }], {
     limits: [{ limit: 'wrist or hand', side: 'right' }],
+    mail: 'tome@shore-office.example',
   }),
   person('p-3', 'timetable-desk', 'R. Quint', [{ area: 'shoulder', side: 'left' }], {
     limits: [{ limit: 'shoulder', side: 'left' }],

@@ -1,3 +1,4 @@
+import type { Express } from 'express';
 import { type ParsedMail, simpleParser } from 'mailparser';
 import { SMTPServer } from 'smtp-server';
 
@@ -43,4 +44,26 @@ export const startMailStandIn = async (host: string, port = 0): Promise<MailStan
     },
     stop: () => new Promise((done) => server.close(() => done())),
   };
+};
+
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** Shows what the stand-in got, the latest first. */
+export const mailPage = (app: Express, { received }: MailStandIn): void => {
+  app.get('/mail', (_req, res) => {
+    const mails = [...received].reverse().map(
+      ({ to, subject, text, date }) =>
+        `<li><b>${escaped(subject ?? '')}</b> to ${escaped(
+          [to]
+            .flat()
+            .map((a) => a?.text ?? '')
+            .join(', '),
+        )}, ${escaped(date?.toISOString() ?? '')}<pre>${escaped(text ?? '')}</pre></li>`,
+    );
+    res
+      .type('html')
+      .send(
+        `<!doctype html><html lang="en"><title>Stand-in mail server</title><h1>Stand-in mail server</h1><p>${received.length} mail${received.length === 1 ? '' : 's'}. Nothing is sent on.</p><ul>${mails.join('')}</ul></html>`,
+      );
+  });
 };
