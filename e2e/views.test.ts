@@ -30,6 +30,10 @@ const views: [name: string, path: string, ready: string][] = [
   ['before leading', '/lead/late-morning', 'What is coming'],
   ['the log', '/log', 'Done of planned'],
   ['a record', '/log/demo-session-1', 'Planned against done'],
+  ['writing down a break', '/log/new', 'one of my breaks'],
+  ['what the log shows', '/trends/timetable-desk', 'What to change next'],
+  ['a measure', '/measure/timetable-desk?person=p-4', 'Where it is tight'],
+  ['the month’s page', '/print/month/timetable-desk/2026-10', 'Stretch breaks in'],
   ['nothing', '/nowhere', 'There is nothing here'],
 ];
 

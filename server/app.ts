@@ -41,7 +41,7 @@ export interface AppOptions extends Omit<Parts, 'now'> {
   /** Names by which this server may be called besides those of this machine. */
   hosts?: readonly string[];
   /** The address by which others reach it, without an end stroke; where nobody said, links have none. */
-  outside?: string | undefined;
+  outside?: (() => string | undefined) | undefined;
   /** The folder of backups, and what the database is called on the screen; without it there are none. */
   backups?: { folder: BackupFolder; database: string };
   /** The built interface; without it only the addresses under /api answer. */
@@ -89,7 +89,9 @@ export const createApp = ({
   voiceBodies(app);
   app.use('/api', express.json({ limit: BODY_LIMIT, verify: notTooDeep }));
   route(app, '/api/health', 'anyone', { get: (_, res) => void res.json({ ok: true }) });
-  route(app, '/api/outside', 'instructor', { get: (_, res) => void res.json({ address: outside ?? null }) });
+  route(app, '/api/outside', 'instructor', {
+    get: (_, res) => void res.json({ address: outside?.() ?? null }),
+  });
   accountRoutes(app, entrance, deeds, firstCode);
   shareRoutes(app, ctx, entrance.accounts);
   groupRoutes(app, ctx);

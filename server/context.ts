@@ -31,8 +31,8 @@ export interface Parts {
   log: Logger;
   /** Seals what is about people's health before it is kept. */
   seal: Seal;
-  /** The address by which others reach the server; undefined where nobody said. */
-  outside?: string | undefined;
+  /** The address by which others reach the server; none where nobody said. It is asked for anew: a port may be taken. */
+  outside?: (() => string | undefined) | undefined;
   /** Sends mails; undefined where no mail server is set. */
   mailer?: Mailer | undefined;
 }

@@ -102,7 +102,8 @@ const main = async (): Promise<void> => {
   const smtp =
     config.smtp ?? (mails ? { address: mails.address, from: 'breaks@shore-office.example' } : undefined);
   const mailer = smtp && createMailer(smtp.address, smtp.from);
-  const outside = config.address ?? (demo ? `http://${host}:${config.port}` : undefined);
+  let here: string | undefined;
+  const outside = (): string | undefined => config.address ?? (demo ? here : undefined);
   const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside, mailer });
   if (demo && isNew) await loadDemo(ctx);
   const standIn = demo ? await startStandIn(host, standInPort, mails) : null;
@@ -125,6 +126,7 @@ const main = async (): Promise<void> => {
     host,
     (taken) => console.log(`Port ${taken} is taken, trying ${taken + 1}.`),
   );
+  here = `http://${host}:${at}`;
   console.log(`Kotabi${demo ? ' (demo)' : ''} is ready at http://${host}:${at}`);
   console.log(`Data: ${file}`);
   if (firstCode) console.log(`The first account is made there with this code: ${firstCode}`);

@@ -32,7 +32,8 @@ export const followAt = async (
   groupId: string,
   personId: string | null,
 ): Promise<string | null> => {
-  if (!ctx.outside) return null;
+  const outside = ctx.outside?.();
+  if (!outside) return null;
   const [page] = await ctx.db
     .select({ token: deskPages.token })
     .from(deskPages)
@@ -44,7 +45,7 @@ export const followAt = async (
       ),
     )
     .limit(1);
-  return page ? `${ctx.outside}/me/${page.token}` : null;
+  return page ? `${outside}/me/${page.token}` : null;
 };
 
 /** What a calendar says of each break of a week, as it was given out: for a person with their own version of what they cannot do as planned. */

@@ -35,7 +35,8 @@ export const mailReminder = async (
   person: Person,
   { breakName, startsAt }: { breakName: string; startsAt: string },
 ): Promise<boolean> => {
-  if (!ctx.mailer || !ctx.outside || !person.mail) return false;
+  const outside = ctx.outside?.();
+  if (!ctx.mailer || !outside || !person.mail) return false;
   const { hour } = DateTime.fromJSDate(ctx.now(), { zone: group.timeZone });
   if (hour < QUIET.until || hour >= QUIET.from) return false;
   const token = await pageOf(ctx, person);
@@ -45,8 +46,8 @@ export const mailReminder = async (
       to: person.mail,
       breakName,
       clock,
-      page: `${ctx.outside}/me/${token}`,
-      unsubscribe: `${ctx.outside}/api/desk/${token}/no-mail`,
+      page: `${outside}/me/${token}`,
+      unsubscribe: `${outside}/api/desk/${token}/no-mail`,
     }),
   );
   return true;

@@ -8,7 +8,10 @@ const NOW = new Date('2026-11-25T08:00:00.000Z');
 type Server = Awaited<ReturnType<typeof startServer>>;
 let app: Server;
 beforeAll(async () => {
-  app = await startServer(NOW, {}, undefined, undefined, { hosts: [], outside: 'https://breaks.example' });
+  app = await startServer(NOW, {}, undefined, undefined, {
+    hosts: [],
+    outside: () => 'https://breaks.example',
+  });
   await loadDemo(app.context(() => NOW));
 });
 afterAll(() => app.stop());

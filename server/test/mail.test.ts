@@ -50,7 +50,7 @@ afterAll(async () => {
   await mail.stop();
   await app.stop();
 });
-const look = () => tick({ ...app.context(() => now), mailer, outside: OUTSIDE });
+const look = () => tick({ ...app.context(() => now), mailer, outside: () => OUTSIDE });
 
 describe('a reminder by mail', () => {
   it('goes to whoever gave an address, one at a time, with a link to the own page and a press that ends it', async () => {
