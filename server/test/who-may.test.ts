@@ -64,6 +64,7 @@ const person = {
   groupId: 'g1',
   name: `${SECRET} person`,
   consent: true,
+  measuring: true,
   note: `${SECRET} note`,
   limits: [],
 } as unknown as Person;
