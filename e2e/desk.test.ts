@@ -59,6 +59,12 @@ describe('the page of somebody', () => {
     const answers = (await (await fetch(`${fixture.app.url}/api/answers`)).json()) as Answer[];
     const mine = answers.filter((a) => a.personId === 'p-2' && a.tensionAfter === 3);
     expect(mine).toMatchObject([{ answer: 'part of it' }]);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${fixture.app.url}/log`);
+    await page
+      .getByText(/tension – → 3/)
+      .first()
+      .waitFor();
     await page.close();
   });
 

@@ -1,3 +1,4 @@
+import type { Answer } from '@kotabi/core/model';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -7,17 +8,27 @@ import { useAnswers } from '../../api/queries';
 /** Answers that are shown at first, and more at a time. */
 const PAGE = 8;
 
+/** What somebody said beside the answer: their tension, and what hurt. */
+const saidText = ({ tensionBefore, tensionAfter, hurtAt }: Answer): string =>
+  [
+    tensionBefore != null || tensionAfter != null
+      ? ` · tension ${tensionBefore ?? '–'} → ${tensionAfter ?? '–'}`
+      : '',
+    hurtAt ? ` · “${hurtAt.moveName}” hurt: ask` : '',
+  ].join('');
+
 /** What people answered to reminders: breaks they did by themselves, or did not. */
 export const AnswerList = () => {
   const answers = useAnswers();
   const [shown, setShown] = useState(PAGE);
   if (!answers.data || answers.data.length === 0) return null;
-  const did = answers.data.filter((a) => a.answer === 'did it').length;
+  const did = answers.data.filter((a) => a.answer !== 'not today').length;
   return (
     <section aria-label="Answers to reminders">
       <h2>Done by themselves</h2>
       <p className="muted">
-        {did} of {answers.data.length} reminders were answered “did it”. <Link to="/outbox">Outbox</Link>
+        {did} of {answers.data.length} were answered “did it” or “part of it”.{' '}
+        <Link to="/outbox">Outbox</Link>
       </p>
       <div className="card" style={{ padding: '6px 10px' }}>
         <table className="list">
@@ -35,7 +46,10 @@ export const AnswerList = () => {
                 <td>{dayjs(a.startsAt).format('ddd D MMM YYYY, HH:mm')}</td>
                 <td>{a.personName}</td>
                 <td>{a.breakName}</td>
-                <td>{a.answer}</td>
+                <td>
+                  {a.answer}
+                  <span className="muted small">{saidText(a)}</span>
+                </td>
               </tr>
             ))}
           </tbody>
