@@ -160,6 +160,13 @@ describe('the tighter side', () => {
     expect(keys({ measures: measures(4, 2, 5) })).toEqual([]);
     expect(keys({ measures: measures(8, 4, 5) })).toEqual([]);
   });
+  it('is no matter of the group where it is one of several people', () => {
+    const of = (personId: string, left: number, right: number) =>
+      measures(6, left, right).map(({ date, measure }) => ({ date, measure: { ...measure, personId } }));
+    const one = of('a', 1, 9);
+    expect(keys({ measures: [...one, ...of('b', 3, 3), ...of('c', 3, 3)] })).toEqual([]);
+    expect(keys({ measures: [...one, ...of('b', 2, 4), ...of('c', 3, 3)] })).toEqual(['more-side-right']);
+  });
 });
 
 describe('a ramp', () => {

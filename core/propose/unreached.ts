@@ -17,7 +17,7 @@ export const unreached = (records: Records): Proposal[] => {
     .map(({ area, weeks }) => ({
       key: `area-${area}`,
       text: `Hold the ${area}.`,
-      why: `The weeks are for it, and no break has held it: ${known.length} breaks in ${weeks.length} week${weeks.length === 1 ? '' : 's'}, 0 s.`,
+      why: `It is wanted here, by the aims of the weeks or by where people are tight, and no break has held it: ${known.length} breaks in ${weeks.length} week${weeks.length === 1 ? '' : 's'}, 0 s.`,
       changes: `Suggestions for this group want the ${area} from the start.`,
       effect: { what: 'area' as const, area },
     }));

@@ -15,6 +15,8 @@ const places = [
   ['/lead', 'Lead'],
   ['/log', 'Log'],
 ] as const;
+/** What belongs to a place without lying below its address. */
+const BELOW: Partial<Record<string, RegExp>> = { '/log': /^\/(trends|measure)\// };
 /** Beside the work: how one teaches, why it matters, what the numbers rest on, and where everything is kept. */
 const beside = [
   ['/approach', 'Approach'],
@@ -50,7 +52,9 @@ export const Shell = () => {
           <NavLink
             key={to}
             to={to}
-            className={({ isActive }) => `${styles.link} ${isActive ? styles.here : ''}`}
+            className={({ isActive }) =>
+              `${styles.link} ${isActive || BELOW[to]?.test(pathname) ? styles.here : ''}`
+            }
           >
             {name}
           </NavLink>

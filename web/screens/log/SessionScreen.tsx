@@ -10,6 +10,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useGroups, usePeople } from '../../api/queries';
+import { changer } from '../../document/change';
 import { createDocument, type Document } from '../../document/document';
 import { SaveNote } from '../../document/SaveNote';
 import { type DocumentKind, useDocument } from '../../document/useDocument';
@@ -59,14 +60,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
   const came = cameText(value, people);
   useTitle(value.breakName);
   const sum = sumOf(value);
-  const change = (label: string, more: Partial<Session>, key?: string): void =>
-    edit(
-      label,
-      (d) => {
-        Object.assign(d, more);
-      },
-      key ? { key } : {},
-    );
+  const change = changer<Session>(edit);
   const remove = (): void => {
     const { id } = value;
     const back = (): void => {

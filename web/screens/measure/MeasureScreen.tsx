@@ -9,6 +9,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
 import { messageOf, request } from '../../api/client';
 import { useGroups, useMeasures, usePeople, usePut } from '../../api/queries';
+import { changer } from '../../document/change';
 import { createDocument } from '../../document/document';
 import { SaveNote } from '../../document/SaveNote';
 import { type DocumentKind, useDocument } from '../../document/useDocument';
@@ -201,14 +202,7 @@ const Opened = ({
   earlier: readonly Kept<Measure>[];
 }) => {
   const { value, edit } = useStore(document);
-  const change = (label: string, more: Partial<Measure>, key?: string): void =>
-    edit(
-      label,
-      (d) => {
-        Object.assign(d, more);
-      },
-      key ? { key } : {},
-    );
+  const change = changer<Measure>(edit);
   const others = earlier.map((m) => m.value).filter((m) => m.id !== value.id);
   return (
     <>

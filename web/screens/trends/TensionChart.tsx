@@ -85,26 +85,23 @@ export const TensionChart = ({ trend }: { trend: TensionTrend }) => {
             ) : null;
           }}
         />
-        <Scatter data={dots(trend, 'before')} shape={dot(false)} isAnimationActive={false}>
-          <ErrorBar
-            dataKey="error"
-            direction="y"
-            width={0}
-            stroke={paint}
-            strokeOpacity={0.35}
-            strokeWidth={8}
-          />
-        </Scatter>
-        <Scatter data={dots(trend, 'after')} shape={dot(true)} isAnimationActive={false}>
-          <ErrorBar
-            dataKey="error"
-            direction="y"
-            width={0}
-            stroke={paint}
-            strokeOpacity={0.35}
-            strokeWidth={8}
-          />
-        </Scatter>
+        {(['before', 'after'] as const).map((when) => (
+          <Scatter
+            key={when}
+            data={dots(trend, when)}
+            shape={dot(when === 'after')}
+            isAnimationActive={false}
+          >
+            <ErrorBar
+              dataKey="error"
+              direction="y"
+              width={0}
+              stroke={paint}
+              strokeOpacity={0.35}
+              strokeWidth={8}
+            />
+          </Scatter>
+        ))}
       </ScatterChart>
     </ResponsiveContainer>
   );

@@ -1,7 +1,7 @@
 import { troubleWords } from '@kotabi/core/propose';
 import { Button, DatePicker, Dropdown, Select } from 'antd';
 import dayjs from 'dayjs';
-import { ArrowLeft, Download, FileText, Ruler } from 'lucide-react';
+import { ArrowLeft, Download } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useGroups, usePeople, useProposals, useTrends } from '../../api/queries';
@@ -76,7 +76,7 @@ export const TrendsScreen = () => {
         />
         <Select
           aria-label="Of whom"
-          style={{ width: 145 }}
+          style={{ width: 165 }}
           value={personId ?? GROUP}
           options={[
             { value: GROUP, label: 'the whole group' },
@@ -86,24 +86,18 @@ export const TrendsScreen = () => {
         />
         <Select
           aria-label="How far back"
-          style={{ width: 125 }}
+          style={{ width: 145 }}
           value={SPANS.find((s) => lastDays(Number(s.value)).from === days.from)?.value ?? null}
           placeholder="days"
           options={SPANS}
           onChange={(n) => setDays(lastDays(Number(n)))}
         />
         <span className="grow" />
-        <Button
-          icon={<Ruler size={16} />}
-          onClick={() => navigate(`/measure/${groupId}${personId ? `?person=${personId}` : ''}`)}
-        >
+        <Button onClick={() => navigate(`/measure/${groupId}${personId ? `?person=${personId}` : ''}`)}>
           Measure
         </Button>
         {personId === null && (
-          <Button
-            icon={<FileText size={16} />}
-            onClick={() => navigate(`/print/month/${groupId}/${dayjs().format('YYYY-MM')}`)}
-          >
+          <Button onClick={() => navigate(`/print/month/${groupId}/${dayjs().format('YYYY-MM')}`)}>
             Month’s page
           </Button>
         )}

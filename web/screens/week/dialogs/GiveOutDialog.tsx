@@ -1,7 +1,7 @@
 import type { Break, Feed, Group, Kept, Person, Week } from '@kotabi/core/model';
 import type { Frame, LocalNow } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Checkbox, Modal, Select, Switch } from 'antd';
+import { Button, Checkbox, Modal, Switch } from 'antd';
 import { Download, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -10,6 +10,7 @@ import { useOutside } from '../../../api/outside';
 import { useFeeds, useGroups, usePut } from '../../../api/queries';
 import { AddressRow } from '../../../fields/AddressRow';
 import { NumberField } from '../../../fields/NumberField';
+import { WhoseSelect } from '../../../fields/WhoseSelect';
 import { useMessages } from '../../../shell/messages';
 import type { GivenNow } from '../../../week/useGiven';
 import dialog from './dialogs.module.css';
@@ -28,8 +29,6 @@ interface Props {
   close: () => void;
 }
 
-const WHOLE = 'group';
-
 /** Giving the week out: files, a printed page, calendar addresses, and reminders. */
 export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: Props) => {
   const feeds = useFeeds(group.id);
@@ -38,7 +37,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
   const client = useQueryClient();
   const outside = useOutside();
   const { message } = useMessages();
-  const [whose, setWhose] = useState(WHOLE);
+  const [whose, setWhose] = useState<string | null>(null);
   const [alarmMin, setAlarmMin] = useState<number | null>(5);
   const [takesTime, setTakesTime] = useState(false);
   const [lengthMin, setLengthMin] = useState<number | null>(null);
@@ -113,16 +112,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
         ))}
       </ul>
       <div className="bar">
-        <Select
-          aria-label="For whom"
-          value={whose}
-          style={{ minWidth: 190 }}
-          options={[
-            { value: WHOLE, label: 'for the whole group' },
-            ...people.map((p) => ({ value: p.id, label: `for ${p.name}` })),
-          ]}
-          onChange={setWhose}
-        />
+        <WhoseSelect label="For whom" people={people} value={whose} set={setWhose} />
         <NumberField
           name="Reminder before the start"
           className={dialog.before}
@@ -139,7 +129,7 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
           onClick={() =>
             doing(() =>
               request('POST', `/api/groups/${group.id}/feeds`, {
-                personId: whose === WHOLE ? null : whose,
+                personId: whose,
                 alarmMin,
                 busy: takesTime,
                 lengthMin,

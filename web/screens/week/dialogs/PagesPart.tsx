@@ -1,21 +1,20 @@
 import type { DeskPage, Group, Person } from '@kotabi/core/model';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { messageOf, request } from '../../../api/client';
 import { useOutside } from '../../../api/outside';
 import { AddressRow } from '../../../fields/AddressRow';
+import { WhoseSelect } from '../../../fields/WhoseSelect';
 import { useMessages } from '../../../shell/messages';
 import dialog from './dialogs.module.css';
-
-const WHOLE = 'group';
 
 /** Pages for the people at the desks: one for the group, one for each person, each behind an address of its own. */
 export const PagesPart = ({ group, people }: { group: Group; people: readonly Person[] }) => {
   const client = useQueryClient();
   const { message } = useMessages();
   const outside = useOutside();
-  const [whose, setWhose] = useState(WHOLE);
+  const [whose, setWhose] = useState<string | null>(null);
   const key = ['pages', group.id];
   const pages = useQuery({
     queryKey: key,
@@ -62,17 +61,8 @@ export const PagesPart = ({ group, people }: { group: Group; people: readonly Pe
         ))}
       </ul>
       <div className="bar">
-        <Select
-          aria-label="Whose page"
-          value={whose}
-          style={{ minWidth: 190 }}
-          options={[
-            { value: WHOLE, label: 'for the whole group' },
-            ...people.map((p) => ({ value: p.id, label: `for ${p.name}` })),
-          ]}
-          onChange={setWhose}
-        />
-        <Button onClick={() => void doing(() => make(whose === WHOLE ? null : whose))}>Make a page</Button>
+        <WhoseSelect label="Whose page" people={people} value={whose} set={setWhose} />
+        <Button onClick={() => void doing(() => make(whose))}>Make a page</Button>
         {without.length > 1 && (
           <Button
             onClick={() =>
