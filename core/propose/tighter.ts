@@ -41,7 +41,7 @@ export const tighter = (records: Records): Proposal[] => {
     {
       key: `more-side-${side}`,
       text: `Give the ${side} more on purpose.`,
-      why: `The ${side} was tighter than the ${otherSide(side)} in ${times} of ${all.length} measures, in ${theirs.length} of ${people.length} measured, by ${Math.abs(by).toFixed(1)} points of 10 on average.`,
+      why: `The ${side} was tighter than the ${otherSide(side)} in ${times} of ${all.length} measures, in ${theirs.length} of ${people.length} people measured, by ${Math.abs(by).toFixed(1)} points of 10 on average.`,
       changes: `Suggestions for this group hold the ${side} longer, with the reason kept in the step.`,
       effect: { what: 'more side', side },
     },
