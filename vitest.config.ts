@@ -45,8 +45,8 @@ export default defineConfig({
           globalSetup: 'e2e/setup.ts',
           testTimeout: 120_000,
           hookTimeout: 60_000,
-          // Two cores: two files at a time, each with one browser for all the files it comes to.
-          maxWorkers: 2,
+          // Three files at a time, each with one browser for all the files it comes to: two leave the cores idle while they wait.
+          maxWorkers: 3,
           isolate: false,
           // A screen follows a key a moment later, and later still on a loaded machine.
           expect: { poll: { timeout: 10_000, interval: 50 } },

@@ -30,7 +30,8 @@ describe('the server stops and comes back', () => {
     const page = await context.newPage();
     await page.goto(`${app.url}/breaks/between-meetings`);
     await page.getByRole('option').first().waitFor();
-    // What computes is loaded a moment after the sheet.
+    // What computes is loaded when there is time, and not before the sheet has been used for a moment.
+    await page.waitForRequest(/runtime|highs/);
     await page.waitForLoadState('networkidle');
     await app.stop();
     await page.keyboard.press('a');

@@ -37,11 +37,32 @@ const views: [name: string, path: string, ready: string][] = [
   ['nothing', '/nowhere', 'There is nothing here'],
 ];
 
-const open = async (path: string, ready: string): Promise<Page> => {
-  const page = await fixture.open(path);
+/** Everything has been fetched, drawn and has stopped moving. */
+const settled = async (page: Page, ready: string): Promise<Page> => {
   await page.getByText(ready).first().waitFor();
-  await page.waitForTimeout(300);
+  await page.evaluate(() => document.fonts.ready);
+  await expect.poll(() => page.evaluate(() => document.getAnimations().length)).toBe(0);
   return page;
+};
+const open = async (path: string, ready: string): Promise<Page> => settled(await fixture.open(path), ready);
+
+// The screens of one page are gone through as by its links; those that are pages of their own are opened.
+let walked: Page | undefined;
+const OWN_PAGE = /^\/lead\/./;
+const goTo = async (path: string, ready: string): Promise<Page> => {
+  if (OWN_PAGE.test(path) || !walked) {
+    await walked?.close();
+    walked = undefined;
+    const page = await open(path, ready);
+    if (!OWN_PAGE.test(path)) walked = page;
+    return page;
+  }
+  await walked.setViewportSize({ width: 1280, height: 800 });
+  await walked.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
+  return settled(walked, ready);
 };
 
 const DIALOG = '[role=dialog]';
@@ -75,12 +96,11 @@ const widerBy = (page: Page): Promise<number> =>
 
 describe.each(views)('%s', (_, path, ready) => {
   it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
-    const page = await open(path, ready);
+    const page = await goTo(path, ready);
     expect(await axe(page)).toEqual([]);
     expect(await widerBy(page)).toBe(0);
     await page.setViewportSize({ width: 1024, height: 768 });
     expect(await widerBy(page)).toBe(0);
-    await page.close();
   });
 });
 

@@ -3,17 +3,27 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
-import { needDebian } from './debian.mjs';
-import { build, install, root, toolPath } from './setup.mjs';
+import { installDebian, needDebian } from './debian.mjs';
+import { root, toolPath } from './setup.mjs';
 
 // Everything that must hold, in one run: formatting, types, circles, unused code, sizes, and all tests. Each part counts
 // as passed or failed; the last line says how many, and the exit code says whether any failed. With `--all` the slow
 // references are compared at full length as well.
 const { values: wish } = parseArgs({ options: { all: { type: 'boolean', default: false } } });
 const began = Date.now();
-install();
+
+/** Runs a script of this folder to its end; what it says is seen as it says it. */
+const script = (name) =>
+  new Promise((done) => {
+    spawn(process.execPath, [join(root, 'scripts', name)], { cwd: root, stdio: 'inherit' }).once(
+      'close',
+      done,
+    );
+  });
+const [built] = await Promise.all([script('build.mjs'), installDebian()]);
+if (built !== 0) process.exit(1);
 const { chromium, reader } = needDebian();
-build();
+console.log(`Installed and built (${Math.round((Date.now() - began) / 1000)} s)`);
 
 let passed = 0;
 let failed = 0;
@@ -41,8 +51,7 @@ const part = (name, tool, args, env = {}) =>
   });
 
 const ROOMS = ['core', 'server', 'web', 'e2e', 'bench'];
-const waiting = [
-  ['types', 'tsc', ['-b']],
+const short = [
   ['formatting and lint', 'biome', ['check', '.', '--max-diagnostics=40']],
   [
     'circles and rooms',
@@ -52,11 +61,6 @@ const waiting = [
   ['unused code', 'knip', ['--no-progress', '--no-config-hints']],
   ['sizes of first views', 'tsx', ['bench/sizes.ts']],
 ];
-const worker = async () => {
-  for (let next = waiting.shift(); next; next = waiting.shift()) await part(...next);
-};
-await Promise.all([worker(), worker()]);
-
 const reports = join(root, '.check');
 mkdirSync(reports, { recursive: true });
 rmSync(join(reports, 'failed'), { recursive: true, force: true });
@@ -96,7 +100,13 @@ const tests = async (name, projects, more = []) => {
     failed++;
   }
 };
-await tests('core', ['core'], ['--coverage']);
+/** What takes one core for a short while, then the tests of what is computed. */
+const first = async () => {
+  for (const [name, tool, args] of short) await part(name, tool, args);
+  await tests('core', ['core'], ['--coverage']);
+};
+// The types take one core for a minute.
+await Promise.all([part('types', 'tsc', ['-b']), first()]);
 await tests('around', ['server', 'web']);
 await tests('browser', ['e2e']);
 

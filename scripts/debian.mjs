@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
 /** Debian's Chromium without a window: the same browser, with far less to start and to draw. */
@@ -22,31 +22,44 @@ export const findReader = () =>
   existsSync(PYTHON) && spawnSync(PYTHON, ['-c', 'import icalendar']).status === 0 ? PYTHON : undefined;
 
 const NEEDED = [
-  { name: 'chromium-headless-shell', find: () => process.env.KOTABI_CHROMIUM || existsSync(SHELL) },
-  // Where there is no such package.
-  { name: 'chromium', find: findChromium },
+  // With letters for what the program's own have no sign for; nothing else that Debian recommends for a browser.
+  {
+    name: 'chromium-headless-shell fonts-liberation',
+    find: () => process.env.KOTABI_CHROMIUM || existsSync(SHELL),
+  },
   { name: 'python3-icalendar', find: findReader },
 ];
 const COMMAND = `sudo apt-get update && sudo apt-get install -y ${NEEDED.map((n) => n.name).join(' ')}`;
 
-/** Installs Debian's packages that are missing, where that may be done. */
-const installMissing = () => {
-  const missing = NEEDED.filter(({ find }) => !find()).map(({ name }) => name);
-  const isRoot = process.getuid?.() === 0;
-  if (missing.length === 0 || !isRoot || spawnSync('apt-get', ['--version']).status !== 0) return;
+/** Runs apt to its end, quietly but for what goes wrong; true where it went well. */
+const apt = (...args) =>
+  new Promise((done) => {
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+    const child = spawn('apt-get', ['-qq', ...args], { stdio: ['ignore', 'ignore', 'inherit'], env });
+    child.once('error', () => done(false));
+    child.once('close', (status) => done(status === 0));
+  });
+
+/**
+ * Installs Debian's packages that are missing, where that may be done. It takes as long as installing those of the registry
+ * and needs none of them, so it is begun first and waited for last.
+ */
+export const installDebian = async () => {
+  const missing = NEEDED.filter(({ find }) => !find()).flatMap(({ name }) => name.split(' '));
+  if (missing.length === 0 || process.getuid?.() !== 0) return;
   console.log(`Installing ${missing.join(' and ')} for the tests …`);
-  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  spawnSync('apt-get', ['update', '-qq'], { stdio: 'inherit', env });
-  const args = ['install', '-y', '-qq', ...missing];
-  spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env });
+  await apt('update');
+  if (await apt('install', '-y', '--no-install-recommends', ...missing)) return;
+  // Where there is no package of the browser without a window, the whole one does.
+  if (!findChromium()) await apt('install', '-y', '--no-install-recommends', 'chromium');
+  if (!findReader()) await apt('install', '-y', '--no-install-recommends', 'python3-icalendar');
 };
 
 /**
- * Finds what the tests need beside the registry, or installs Debian's; where that may not be done, says the one command
- * that would. Without Chromium nothing is tested; without the reader its one test says that it was left out.
+ * Finds what the tests need beside the registry; where it could not be installed, says the one command that would. Without
+ * Chromium nothing is tested; without the reader its one test says that it was left out.
  */
 export const needDebian = () => {
-  installMissing();
   const chromium = findChromium();
   if (chromium) return { chromium, reader: findReader() };
   console.error(

@@ -16,7 +16,6 @@ import { loadDemo, subscribeDemo } from './demo/load';
 import { isLoopback } from './door';
 import { listen } from './listen';
 import { createLogger } from './log';
-import { createMailer } from './mail/mailer';
 import { root, webDir } from './paths';
 import { createPool } from './pool/pool';
 import { startClockwork } from './reminders/clockwork';
@@ -24,7 +23,7 @@ import { newCode } from './routes/accounts';
 import { openSeal } from './seal/keyring';
 import type { Seal } from './seal/seal';
 import { createStandIn } from './stand-ins/calendars';
-import { type MailStandIn, mailPage, startMailStandIn } from './stand-ins/mail';
+import type { MailStandIn } from './stand-ins/mail';
 
 /** So long the end waits for what is under way. */
 const PATIENCE_MS = 2000;
@@ -36,7 +35,7 @@ const startStandIn = async (
   mails: MailStandIn | null,
 ): Promise<{ server: Server; address: string }> => {
   const app = createStandIn(demoStandIns);
-  if (mails) mailPage(app, mails);
+  mails?.showOn(app);
   const { server, port } = await listen(app, wanted, host);
   const address = `http://${host}:${port}`;
   console.log(`Stand-in calendars: ${address}`);
@@ -98,10 +97,11 @@ const main = async (): Promise<void> => {
     );
   const pool = createPool();
   // The demo writes to a mail server of its own, which sends nothing on; its links lead to this machine.
-  const mails = demo && !config.smtp ? await startMailStandIn(host) : null;
+  // What has to do with mail is loaded where there is any.
+  const mails = demo && !config.smtp ? await (await import('./stand-ins/mail')).startMailStandIn(host) : null;
   const smtp =
     config.smtp ?? (mails ? { address: mails.address, from: 'breaks@shore-office.example' } : undefined);
-  const mailer = smtp && createMailer(smtp.address, smtp.from);
+  const mailer = smtp && (await import('./mail/mailer')).createMailer(smtp.address, smtp.from);
   let here: string | undefined;
   const outside = (): string | undefined => config.address ?? (demo ? here : undefined);
   const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside, mailer });

@@ -4,6 +4,7 @@ import type { Move, Position, Side } from '@kotabi/core/model';
 import { PALETTES, stillPicture } from '@kotabi/core/pictures';
 import PDFDocument from 'pdfkit';
 import { create as codeOf } from 'qrcode';
+import type { Size } from './kinds';
 
 export type Paper = PDFKit.PDFDocument;
 
@@ -22,9 +23,6 @@ const font = (weight: 400 | 700): string =>
   require.resolve(
     `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
   );
-
-export const SIZES = ['A4', 'Letter'] as const;
-export type Size = (typeof SIZES)[number];
 
 export const MARGIN = 36;
 

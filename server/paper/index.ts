@@ -2,12 +2,9 @@ import { shelf } from '@kotabi/core/library/all';
 import type { Approach, Break, Move } from '@kotabi/core/model';
 import { resolveBreak } from '@kotabi/core/timing';
 import { cueCards } from './cards';
-import type { Size } from './draw';
+import type { PaperKind, Size } from './kinds';
 import { handOut } from './page';
 import { poster } from './poster';
-
-export const PAPERS = ['page', 'cards', 'poster'] as const;
-export type PaperKind = (typeof PAPERS)[number];
 
 /** What is asked for on paper. */
 export interface PaperJob {

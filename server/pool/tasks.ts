@@ -7,7 +7,7 @@ import { type PlanResult, planBestDays, planDay } from '@kotabi/core/schedule';
 import { type SimInput, type SimResult, type SimSettings, simulate } from '@kotabi/core/simulate';
 import { highsSolver, type Setting, type SuggestResult, suggest } from '@kotabi/core/suggest';
 import loadHighs from 'highs';
-import { drawPaper, type PaperJob } from '../paper';
+import type { PaperJob } from '../paper';
 
 let highs: ReturnType<typeof loadHighs> | null = null;
 
@@ -26,7 +26,8 @@ export const tasks = {
     simulate(week, settings),
   readCalendar: ({ text, window }: { text: string; window: ReadOptions }): ReturnType<typeof readCalendar> =>
     readCalendar(text, window),
-  paper: (job: PaperJob): Promise<Uint8Array | null> => drawPaper(job),
+  // Most threads never draw on paper: what it needs takes a fifth of a second to load.
+  paper: async (job: PaperJob): Promise<Uint8Array | null> => (await import('../paper')).drawPaper(job),
   readArchive: (text: string): ReturnType<typeof readArchive> => readArchive(text),
 };
 export type Tasks = typeof tasks;

@@ -7,6 +7,8 @@ export interface MailStandIn {
   /** Where to send to. */
   address: string;
   received: ParsedMail[];
+  /** Shows what it got on a page of the stand-ins. */
+  showOn: (app: Express) => void;
   /** Refuses everything from now on, or takes it again. */
   refuse: (on: boolean) => void;
   stop: () => Promise<void>;
@@ -39,6 +41,7 @@ export const startMailStandIn = async (host: string, port = 0): Promise<MailStan
   return {
     address: `smtp://${host}:${taken}`,
     received,
+    showOn: (app) => mailPage(app, received),
     refuse: (on) => {
       refusing = on;
     },
@@ -49,7 +52,7 @@ export const startMailStandIn = async (host: string, port = 0): Promise<MailStan
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 
 /** Shows what the stand-in got, the latest first. */
-export const mailPage = (app: Express, { received }: MailStandIn): void => {
+const mailPage = (app: Express, received: readonly ParsedMail[]): void => {
   app.get('/mail', (_req, res) => {
     const mails = [...received].reverse().map(
       ({ to, subject, text, date }) =>

@@ -3,8 +3,8 @@ import { library } from '@kotabi/core/library/all';
 import { Break, defaultApproach } from '@kotabi/core/model';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
-import { drawPaper, PAPERS } from '../paper';
-import { SIZES, type Size } from '../paper/draw';
+import { drawPaper } from '../paper';
+import { PAPERS, SIZES, type Size } from '../paper/kinds';
 
 interface Page {
   width: number;

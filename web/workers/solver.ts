@@ -29,9 +29,13 @@ const loaded = (): ReturnType<typeof loadHighs> => {
 const lookupWith = async (own: readonly Move[]) => shelfOf(await loadLibrary(), own).lookup;
 
 const solver = {
-  /** Loads everything that will be needed, so that it is here when the server is not. */
+  /**
+   * Fetches everything that will be needed, so that it is here when the server is not. The solver stays in the browser's
+   * store of files: making it ready takes most of a second of a processor, and most visits never ask for it.
+   */
   ready: async (): Promise<void> => {
-    await Promise.all([loaded(), loadLibrary()]);
+    const [solverFile] = await Promise.all([fetch(wasmUrl), loadLibrary()]);
+    await solverFile.arrayBuffer();
   },
   /** Fits a break into its slot. */
   fit: async (brk: Break, own: readonly Move[], approach: Approach): Promise<FitResult> =>

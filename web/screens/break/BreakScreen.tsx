@@ -8,6 +8,21 @@ import { warmUp } from '../../workers/solving';
 import { Editor } from './Editor';
 import { breakKind, createBreakStore } from './store';
 
+/** What stands beside the sheet as soon as something is chosen. */
+const fetchBeside = (): void => {
+  void Promise.all([import('./Findings'), import('./inspector/Inspector')]);
+};
+/** What works without the server has to be here before it is gone; it must not hold up the first edit. */
+const fetchRest = (): void => {
+  warmUp();
+  void Promise.all([
+    import('./Dialogs').then((m) => m.fetchDialogs()),
+    import('../../fields/ContextMenu'),
+    import('../../fields/MenuButton'),
+  ]);
+};
+const REST_AFTER_MS = 3000;
+
 /** Opens a break to work on, saved as it changes. */
 export const BreakScreen = () => {
   const { breakId = '' } = useParams();
@@ -22,23 +37,13 @@ const OpenBreak = ({ breakId }: { breakId: string }) => {
     createBreakStore(data as NonNullable<typeof data>),
   );
   const shown = store !== null && moves.data !== undefined;
-  // When it is shown and there is time: what works without the server has to be here before it is gone.
-  useEffect(
-    () =>
-      shown
-        ? whenIdle(() => {
-            warmUp();
-            void Promise.all([
-              import('./Dialogs').then((m) => m.fetchDialogs()),
-              import('./Findings'),
-              import('./inspector/Inspector'),
-              import('../../fields/ContextMenu'),
-              import('../../fields/MenuButton'),
-            ]);
-          })
-        : undefined,
-    [shown],
-  );
+  useEffect(() => {
+    if (!shown) return undefined;
+    const callOff = [whenIdle(fetchBeside), whenIdle(fetchRest, REST_AFTER_MS)];
+    return () => {
+      for (const call of callOff) call();
+    };
+  }, [shown]);
   if (!store || !moves.data)
     return (
       <Waiting error={error ?? moves.error} retry={() => void Promise.all([refetch(), moves.refetch()])} />
