@@ -18,6 +18,8 @@ export const commands = {
   /** The recovery words of the key with which that backup was sealed, where it is another one. */
   words: { type: 'string' },
   yes: { type: 'boolean', default: false },
+  /** Makes the database file anew from its continuous copy. */
+  'from-copy': { type: 'boolean', default: false },
   /** Makes an account of this name, or a new password for it. */
   account: { type: 'string' },
   /** Writes the key file anew from its recovery words. */

@@ -26,6 +26,8 @@ const Environment = z.object({
   KOTABI_DB_TOKEN_FILE: z.string().min(1).optional(),
   KOTABI_DEMO_DB: z.string().min(1).default('.data/demo.db'),
   KOTABI_BACKUPS: z.string().min(1).optional(),
+  /** Where a continuous copy of the database goes: a folder on another disk, or an address; nowhere unless it is said. */
+  KOTABI_COPY: z.string().min(1).optional(),
   /** The file of the key with which people's data is sealed: outside the folder of the data. */
   KOTABI_KEY_FILE: z.string().min(1).optional(),
   KOTABI_SIGN_IN: z.enum(['auto', 'on']).default('auto'),
@@ -53,6 +55,8 @@ export interface Config {
   file: string;
   /** The folder of backups. */
   backups: string;
+  /** Where a continuous copy of the database goes; nowhere where it is undefined. */
+  copy: string | undefined;
   /** The file of the key with which people's data is sealed. */
   keyFile: string;
   /** Everybody signs in, also before there is an account; else from the first account on. */
@@ -117,6 +121,10 @@ export const readConfig = (
     standInPort: e.KOTABI_STAND_IN_PORT,
     file: fileOf(root, options.demo ? e.KOTABI_DEMO_DB : e.KOTABI_DB),
     backups: resolve(root, e.KOTABI_BACKUPS ?? (options.demo ? '.data/demo-backups' : '.data/backups')),
+    copy:
+      e.KOTABI_COPY === undefined || /^\w+:/.test(e.KOTABI_COPY)
+        ? e.KOTABI_COPY
+        : resolve(root, e.KOTABI_COPY),
     keyFile: resolve(root, e.KOTABI_KEY_FILE ?? (options.demo ? '.keys/demo.key' : '.keys/kotabi.key')),
     signIn: e.KOTABI_SIGN_IN === 'on',
     behindProxy: e.KOTABI_BEHIND_PROXY === 'yes',

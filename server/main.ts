@@ -8,7 +8,9 @@ import { byCommand, commands, tellNewKey } from './by-command';
 import { BadConfig, type Config, readConfig } from './config';
 import { createContext } from './context';
 import { BackupFolder } from './db/backup';
-import { type Database, ForeignDatabase, openDatabase } from './db/open';
+import { restoreCopy, startCopy } from './db/copy';
+import { isFile } from './db/guard';
+import { type Database, ForeignDatabase, openDatabase, placeOf } from './db/open';
 import { announce } from './db/running';
 import { thinDeeds, thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
@@ -71,6 +73,12 @@ const main = async (): Promise<void> => {
   const { demo, fresh, host, hosts, port, standInPort, file, token, keyFile, log: level } = config;
   const log = createLogger(level);
   if (demo && fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
+  if (values['from-copy']) {
+    if (config.copy === undefined) throw new BadConfig('KOTABI_COPY must say where the continuous copy is.');
+    restoreCopy(config.copy, file);
+    console.log(`${file} was made anew from the copy in ${config.copy}. Start as usual now.`);
+    return;
+  }
   const isNew = !existsSync(file);
   const opened = await openDatabase(file, token).catch((error: Error) => {
     if (error instanceof ForeignDatabase) throw error;
@@ -95,6 +103,9 @@ const main = async (): Promise<void> => {
     console.log(
       `Another Kotabi (process ${running.other}) uses this database as well. Nothing is lost by that, and reminders go out once; but it is slower, and seldom wanted.`,
     );
+  if (config.copy !== undefined && !isFile(placeOf(file)))
+    throw new BadConfig('KOTABI_COPY is for a database in a file; a database server has its own ways.');
+  const copy = config.copy === undefined ? null : startCopy(guard, file, config.copy, log);
   const pool = createPool();
   // The demo writes to a mail server of its own, which sends nothing on; its links lead to this machine.
   // What has to do with mail is loaded where there is any.
@@ -147,6 +158,7 @@ const main = async (): Promise<void> => {
       // A calendar that does not answer must not hold the end up either; its last good copy is safe.
       void Promise.race([clockwork.stop(), setTimeout(PATIENCE_MS)])
         .then(() => pool.close())
+        .then(() => copy?.stop())
         .then(close)
         .catch((error: unknown) => log.error({ err: error }, 'the database file was not brought up to date'))
         .finally(() => {

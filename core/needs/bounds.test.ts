@@ -16,6 +16,8 @@ const bounds: [Demand, Base, JointName, number, number, Partial<Record<JointName
   ['looking up', 'back', 'neck.flex', -12, -11],
   ['looking up', 'back', 'neck.nod', -6, -5, { 'neck.flex': -6 }],
   ['back rounded', 'back', 'upper.flex', 26, 25],
+  ['back rounded a little', 'back', 'upper.flex', 15, 14],
+  ['back rounded a little', 'back', 'upper.flex', 25, 26],
   ['back rounded', 'back', 'low.flex', 16, 15, { 'upper.flex': 10 }],
   ['back arched', 'back', 'upper.flex', -14, -13],
   ['back arched', 'back', 'low.flex', -7, -6, { 'upper.flex': -7 }],

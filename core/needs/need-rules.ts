@@ -69,6 +69,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   ],
   osteoporosis: [
     ['back rounded', 'avoid', 'no deep rounding of the spine'],
+    ['back rounded a little', 'care', 'round only a little, from sitting tall'],
     ['deep lean forward', 'avoid', 'no deep folding'],
     ['hinge with a long back', 'care', 'lean with a long back, never rounded'],
     ['hand weight on the head', 'avoid', 'no hand pressing the head down'],
@@ -100,6 +101,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['deep lean forward', 'avoid', 'no deep folding'],
     ['hinge with a long back', 'care', 'belly braced, knees soft'],
     ['back rounded', 'ease', 'round only half as far'],
+    ['back rounded a little', 'care', 'round only as far as is easy'],
     ['back turned', 'ease', 'turn from the ribs, half as far'],
     ['back arched', 'ease', 'do not arch'],
     ['back bent to the side', 'care', 'lean only as far as is easy'],

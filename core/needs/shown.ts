@@ -14,6 +14,7 @@ export type Demand =
   | 'looking up'
   | 'head low'
   | 'back rounded'
+  | 'back rounded a little'
   | 'back arched'
   | 'back turned'
   | 'back bent to the side'
@@ -72,7 +73,7 @@ export const POSTURE_FROM = {
   lookUpTurned: 6,
   turnedUp: 20,
   bentUp: 10,
-  /** A back that is bent less than this is long, and folds from the hips. */
+  /** A back that is bent less than this is long, and folds from the hips; bent more it is rounded a little. */
   longBack: 15,
   kneeLoaded: 40,
 } as const;
@@ -123,6 +124,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['looking up while turned', chin <= -POSTURE_FROM.lookUpTurned && turned],
     ['head low', (seated(pose) || standing) && s.head.at[1] < s.top.at[1] + 3],
     ['back rounded', bend >= POSTURE_FROM.rounded],
+    ['back rounded a little', bend >= POSTURE_FROM.longBack && bend < POSTURE_FROM.rounded],
     ['back arched', bend <= -POSTURE_FROM.arched],
     ['back turned', Math.abs(a('low.turn') + a('upper.turn')) >= POSTURE_FROM.turned],
     ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= POSTURE_FROM.sideBent],

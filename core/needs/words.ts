@@ -38,6 +38,7 @@ const RATHER_NOT: Record<Reason['demand'], string> = {
   'looking up': 'look up',
   'head low': 'hang the head low',
   'back rounded': 'round the back',
+  'back rounded a little': 'round the back',
   'back arched': 'arch the back',
   'back turned': 'turn far',
   'back bent to the side': 'lean to the side',

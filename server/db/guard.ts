@@ -108,6 +108,8 @@ const READS = /^\s*(select|with|explain|pragma)\b/i;
  */
 export class Guard implements Client {
   closed = false;
+  /** Something else copies the log beside the file, and is the only one that may empty it. */
+  copied = false;
   readonly protocol: string;
   /** What other programs, and ourselves, have changed: looked at once in a while. */
   private others = { at: 0, version: '' };
@@ -150,7 +152,8 @@ export class Guard implements Client {
    * was deleted there is not yet overwritten.
    */
   async checkpoint(): Promise<void> {
-    if (this.protocol === 'file') await this.tend('PRAGMA wal_checkpoint(TRUNCATE)');
+    if (this.protocol !== 'file') return;
+    await this.tend(`PRAGMA wal_checkpoint(${this.copied ? 'PASSIVE' : 'TRUNCATE'})`);
   }
 
   /** Runs something that sets up or tends the file, in its turn among the writes. */

@@ -1,19 +1,8 @@
 import { PICTURE_ASPECT } from '@kotabi/core/figure';
 import { STANDING_CAUTION } from '@kotabi/core/formats';
 import type { ResolvedBreak } from '@kotabi/core/timing';
-import {
-  bytesOf,
-  COLOUR,
-  code,
-  decor,
-  figure,
-  fitted,
-  MARGIN,
-  newPaper,
-  type Paper,
-  type Size,
-  told,
-} from './draw';
+import { bytesOf, COLOUR, code, decor, figure, fitted, MARGIN, newPaper, type Paper, told } from './draw';
+import type { Size } from './kinds';
 import { aboutText, type PaperStep, paperSteps } from './steps';
 
 /** What is drawn on a hand-out. */

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { group } from './harness';
 
@@ -64,8 +65,8 @@ const put = (url: string, n: number) =>
   });
 
 /** Runs a command of the server to its end, and gives what it says. */
-const command = async (args: string[]): Promise<string> => {
-  const child = program(args);
+const command = async (args: string[], env: Record<string, string> = {}): Promise<string> => {
+  const child = program(args, env);
   let output = '';
   child.stdout?.on('data', (chunk) => {
     output += String(chunk);
@@ -192,5 +193,47 @@ describe('the server as a program', () => {
     await exit(second.child);
     const third = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo', '--fresh']);
     expect(await names(third.url)).toEqual(shipped);
+  });
+
+  it('is copied elsewhere all the time: after a kill nothing older than seconds is missing', async () => {
+    const copy = { KOTABI_COPY: join(dir, 'other-disk') };
+    const env = { KOTABI_PORT: '0', ...copy };
+    const groupsAt = async (url: string): Promise<string[]> =>
+      ((await (await fetch(`${url}/api/groups`)).json()) as { value: { id: string } }[]).map(
+        (g) => g.value.id,
+      );
+    const first = await start(env);
+    for (let n = 0; n < 30; n++) expect((await put(first.url, n)).status).toBe(201);
+    // What brings the log into the file from our side leaves the copy whole.
+    await command(['--backup', '--to', join(dir, 'backup.db')]);
+    for (let n = 30; n < 60; n++) expect((await put(first.url, n)).status).toBe(201);
+    await setTimeout(3000);
+    first.child.kill('SIGKILL');
+    await exit(first.child);
+    // The disk with the database is gone.
+    const again = { ...copy, KOTABI_DB: join(dir, 'again.db') };
+    expect(await command(['--from-copy'], again)).toContain('was made anew from the copy');
+    const second = await start({ ...env, ...again });
+    expect((await groupsAt(second.url)).length).toBe(60);
+    // A clean end brings over what came last.
+    expect((await put(second.url, 60)).status).toBe(201);
+    second.child.kill('SIGTERM');
+    expect(await exit(second.child)).toBe(0);
+    const third = { ...copy, KOTABI_DB: join(dir, 'third.db') };
+    await command(['--from-copy'], third);
+    expect(
+      (
+        await groupsAt(
+          (
+            await start({ KOTABI_PORT: '0', ...third, KOTABI_COPY: join(dir, 'third-disk') })
+          ).url,
+        )
+      ).length,
+    ).toBe(61);
+    expect(await command(['--from-copy'], third)).toContain('Move it away first');
+    expect(
+      await command(['--from-copy'], { KOTABI_COPY: join(dir, 'nowhere'), KOTABI_DB: join(dir, 'n.db') }),
+    ).toContain('could not be read');
+    expect(await command(['--from-copy'])).toContain('KOTABI_COPY must say where');
   });
 });

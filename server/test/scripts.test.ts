@@ -51,7 +51,7 @@ describe('the scripts', () => {
     );
     expect(status).toBe(1);
     expect(said).toContain(
-      'sudo apt-get update && sudo apt-get install -y chromium-headless-shell chromium python3-icalendar',
+      'sudo apt-get update && sudo apt-get install -y chromium-headless-shell fonts-liberation python3-icalendar',
     );
   });
 
