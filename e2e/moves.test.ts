@@ -96,11 +96,35 @@ describe('an own move', () => {
     await page.mouse.move(box.x + box.width / 2 - 20, box.y + box.height / 2 + 18, { steps: 6 });
     await page.mouse.up();
     const tilt = figure.getByRole('slider', { name: 'Tilt left / right' });
-    await expect.poll(async () => Number(await tilt.getAttribute('aria-valuenow'))).toBeGreaterThan(3);
+    const tilted = async (): Promise<number> => Number(await tilt.getAttribute('aria-valuenow'));
+    await expect.poll(tilted).toBeGreaterThan(3);
+    // What the hand drew in one go is taken back in one go.
+    const drawn = await tilted();
+    await figure.getByRole('button', { name: 'Take back the last change of the poses' }).click();
+    await expect.poll(tilted).toBe(0);
+    await figure.getByRole('button', { name: 'Do it again' }).click();
+    await expect.poll(tilted).toBe(drawn);
+    // Drawn out of the picture, the hand keeps its handle where it can be reached.
+    const hand = figure.locator('circle[data-handle="left hand"]');
+    const start = await hand.boundingBox();
+    const picture = await figure.locator('svg:has(circle)').boundingBox();
+    if (!start || !picture) throw new Error('the hand has no handle');
+    await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(start.x + 60, picture.y - 60, { steps: 4 });
+    const held = await hand.boundingBox();
+    expect(held?.y).toBeGreaterThanOrEqual(picture.y - 1);
+    await page.mouse.up();
+    await figure.getByRole('button', { name: 'Take back the last change of the poses' }).click();
+    await figure.getByRole('radiogroup', { name: 'Part of the body' }).getByText('head').click();
     // By key: turn it, a degree a press.
     const turn = figure.getByRole('slider', { name: 'Turn left / right' });
     await turn.focus();
     for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
+    await expect.poll(() => turn.getAttribute('aria-valuenow')).toBe('12');
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => turn.getAttribute('aria-valuenow')).toBe('11');
+    await page.keyboard.press('Control+Shift+z');
     await expect.poll(() => turn.getAttribute('aria-valuenow')).toBe('12');
     await figure.getByText(/Head .*turned to the left 10°/).waitFor();
     await page.getByRole('button', { name: 'Keep this move' }).click();

@@ -43,25 +43,58 @@ const SINGLE: Partial<
   'toes.bend': [-30, 40, null],
 };
 
-/** The range of one joint by itself, for the pose editor; undefined where only a sum has one. */
-export const normOf = (
-  name: JointName,
-): { least: number; most: number; source: NormCheck['source'] } | undefined => {
-  const key = name.replace(/^(left|right)\./, '') as keyof typeof SINGLE;
-  const range = SINGLE[key];
+/** The range of a joint and where it is published; a null source: common practice, no source. */
+export type Norm = Pick<NormCheck, 'least' | 'most' | 'source'>;
+
+/** Joints whose norm is that of a sum, and what else goes into the sum. */
+const SHARED: Partial<Record<string, { least: number; most: number; with: JointName }>> = {
+  'upper.flex': { least: -M.trunkExtensionDeg, most: M.trunkFlexionDeg, with: 'low.flex' },
+  'low.flex': { least: -M.trunkExtensionDeg, most: M.trunkFlexionDeg, with: 'upper.flex' },
+  'upper.side': { least: -M.trunkSideDeg, most: M.trunkSideDeg, with: 'low.side' },
+  'low.side': { least: -M.trunkSideDeg, most: M.trunkSideDeg, with: 'upper.side' },
+  'upper.turn': { least: -M.trunkTurnDeg, most: M.trunkTurnDeg, with: 'low.turn' },
+  'low.turn': { least: -M.trunkTurnDeg, most: M.trunkTurnDeg, with: 'upper.turn' },
+  'neck.flex': { least: -M.neckExtensionDeg, most: M.neckFlexionDeg, with: 'neck.nod' },
+};
+
+/**
+ * The range that a pose leaves to one joint, for the pose editor. Where the norm is that of a sum (the whole trunk, the
+ * hips with the lean), what the other joint has taken of it already is gone.
+ */
+export const normIn = (pose: Pose, name: JointName): Norm => {
+  const key = name.replace(/^(left|right)\./, '');
+  const range = SINGLE[key as keyof typeof SINGLE];
   if (range) return { least: range[0], most: range[1], source: range[2] };
-  const own = key as string;
-  if (own === 'neck.flex')
-    return { least: -M.neckExtensionDeg, most: M.neckFlexionDeg, source: 'jointMotion' };
-  if (own === 'arm.raise') return { least: 0, most: M.shoulderRaiseDeg, source: 'jointMotion' };
-  if (own === 'arm.twist')
-    return { least: -M.shoulderExternalDeg, most: M.shoulderInternalDeg, source: 'jointMotion' };
-  if (own === 'arm.across') return { least: -90, most: L.shoulderAcrossDeg, source: 'hipKneeMotion' };
-  if (own === 'hip.bend')
-    return { least: -L.hipExtensionDeg, most: L.hipFlexionDeg, source: 'hipKneeMotion' };
-  if (own === 'hip.out')
-    return { least: -L.hipAdductionDeg, most: L.hipAbductionDeg, source: 'hipKneeMotion' };
-  return undefined;
+  const shared = SHARED[key];
+  if (shared) {
+    const taken = angleOf(pose, shared.with);
+    return { least: shared.least - taken, most: shared.most - taken, source: 'jointMotion' };
+  }
+  const side = name.startsWith('right.') ? 'right' : 'left';
+  switch (key) {
+    case 'arm.raise':
+      return { least: 0, most: raiseLimit(angleOf(pose, `${side}.arm.across`)), source: 'jointMotion' };
+    case 'arm.twist':
+      return { least: -M.shoulderExternalDeg, most: M.shoulderInternalDeg, source: 'jointMotion' };
+    case 'arm.across':
+      return { least: -90, most: L.shoulderAcrossDeg, source: 'hipKneeMotion' };
+    case 'hip.out':
+      return { least: -L.hipAdductionDeg, most: L.hipAbductionDeg, source: 'hipKneeMotion' };
+    case 'hip.bend': {
+      const lean = angleOf(pose, 'trunk.hinge');
+      return { least: -L.hipExtensionDeg - lean, most: L.hipFlexionDeg - lean, source: 'hipKneeMotion' };
+    }
+    case 'trunk.hinge': {
+      const bends = [angleOf(pose, 'left.hip.bend'), angleOf(pose, 'right.hip.bend')];
+      return {
+        least: -L.hipExtensionDeg - Math.min(...bends),
+        most: L.hipFlexionDeg - Math.max(...bends),
+        source: 'hipKneeMotion',
+      };
+    }
+    default:
+      throw new Error(`${name} has no range`);
+  }
 };
 
 /** How far back an arm may be lifted: 60 degrees straight behind, growing to 180 as it comes to the side. */

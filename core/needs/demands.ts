@@ -136,6 +136,8 @@ export const demandsOf = (
   const demands = new Set<Demand>([...move.asks.filter((a) => !spared.has(a)), ...(rung?.asks ?? [])]);
   if (!STILL.includes(move.kind)) demands.add('movement');
   for (const pose of askingPoses(move, rung, position)) for (const d of demandsOfPose(pose)) demands.add(d);
+  // The way to a rounded back is no demand of its own.
+  if (demands.has('back rounded')) demands.delete('back rounded a little');
   if (position === 'standing') demands.add('standing');
   if (position === 'floor' || position === 'floor seat') demands.add('on the floor');
   if (position === 'edge') demands.add('edge of the seat');

@@ -6,7 +6,7 @@ import {
   HANDLES,
   type Handle,
   handlePoints,
-  normOf,
+  normIn,
   outsideNorms,
   pressArrows,
   windowOf,
@@ -24,12 +24,14 @@ import {
   type View,
 } from '@kotabi/core/model';
 import { Button, Segmented, Select, Slider } from 'antd';
-import { Plus, Trash2 } from 'lucide-react';
+import { Plus, Redo2, Trash2, Undo2 } from 'lucide-react';
 import { type PointerEvent, useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import { FigureCanvas } from '../../../figure/Figure';
 import styles from './edit.module.css';
 import { GROUPS, type Group, groupOf, HANDLE_GROUP, nameOf } from './joints';
+import { usePoseHistory } from './usePoseHistory';
 
 const PRESSES = PressPoint.options.flatMap((on) =>
   Toward.options.map((toward) => ({ value: `${on}|${toward}`, label: `${on}, ${toward}` })),
@@ -39,6 +41,9 @@ interface Props {
   motion: Motion;
   change: (motion: Motion) => void;
 }
+
+/** In the units of the picture: tenths of a centimetre. */
+const HANDLE_RADIUS = 42;
 
 const poseName = (i: number, count: number): string =>
   i === 0 ? 'start' : i === count - 1 ? 'end' : `between ${i}`;
@@ -58,10 +63,20 @@ export const PoseEditor = ({ motion, change }: Props) => {
   if (!drag.current) held.current = box;
   const width = 400;
 
-  const setPose = (next: Pose): void =>
-    change({ ...motion, poses: motion.poses.map((p, i) => (i === index ? next : p)) });
+  const history = usePoseHistory(motion, change);
+  const keys = useHotkeys<HTMLDivElement>(
+    ['mod+z', 'mod+shift+z', 'mod+y'],
+    (_, { shift, keys: pressed }) => (shift || pressed?.includes('y') ? history.redo() : history.undo()),
+    { preventDefault: true, enableOnFormTags: ['slider', 'radio'] },
+    [history],
+  );
+  const setPose = (next: Pose, gesture: string | null = null): void =>
+    history.set(
+      motion.poses.map((p, i) => (i === index ? next : p)),
+      gesture,
+    );
   const setAngle = (name: JointName, value: number): void =>
-    setPose({ ...pose, angles: { ...pose.angles, [name]: value } });
+    setPose({ ...pose, angles: { ...pose.angles, [name]: value } }, `slider ${name}`);
 
   const begin = (handle: Handle) => (e: PointerEvent<SVGCircleElement>) => {
     e.currentTarget.setPointerCapture(e.pointerId);
@@ -73,11 +88,16 @@ export const PoseEditor = ({ motion, change }: Props) => {
     const d = drag.current;
     if (!d) return;
     const mm = box.width / width;
-    setPose(dragHandle(d.pose, d.handle, (e.clientX - d.x) * mm, (e.clientY - d.y) * mm, view));
+    const next = dragHandle(d.pose, d.handle, (e.clientX - d.x) * mm, (e.clientY - d.y) * mm, view);
+    setPose(next, `handle ${d.handle}`);
   };
   const end = (): void => {
     drag.current = null;
+    history.end();
   };
+  // What is drawn out of the picture keeps its handle at the edge.
+  const within = (at: number, from: number, length: number): number =>
+    Math.min(Math.max(at, from + HANDLE_RADIUS), from + length - HANDLE_RADIUS);
   const points = handlePoints(pose, view);
   const outside = outsideNorms(pose);
   const joints = JOINT_NAMES.filter((n) => groupOf(n) === group);
@@ -94,7 +114,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
   };
 
   return (
-    <div className={styles.pose}>
+    <div className={styles.pose} ref={keys} tabIndex={-1}>
       <div className={styles.stage}>
         <div className="bar">
           <Segmented
@@ -109,7 +129,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
             disabled={motion.poses.length >= 8}
             onClick={() => {
               const poses = [...motion.poses.slice(0, index + 1), pose, ...motion.poses.slice(index + 1)];
-              change({ ...motion, poses });
+              history.set(poses);
               setAt(index + 1);
             }}
           >
@@ -121,9 +141,26 @@ export const PoseEditor = ({ motion, change }: Props) => {
             aria-label="Remove this pose"
             disabled={motion.poses.length < 2}
             onClick={() => {
-              change({ ...motion, poses: motion.poses.filter((_, i) => i !== index) });
+              history.set(motion.poses.filter((_, i) => i !== index));
               setAt(Math.max(0, index - 1));
             }}
+          />
+          <span className="grow" />
+          <Button
+            size="small"
+            icon={<Undo2 size={14} />}
+            aria-label="Take back the last change of the poses"
+            title="Take back (Ctrl Z)"
+            disabled={!history.canUndo}
+            onClick={history.undo}
+          />
+          <Button
+            size="small"
+            icon={<Redo2 size={14} />}
+            aria-label="Do it again"
+            title="Do it again (Ctrl Shift Z)"
+            disabled={!history.canRedo}
+            onClick={history.redo}
           />
         </div>
         <div className="bar">
@@ -147,7 +184,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
               value: b,
               label: { back: 'sitting back', edge: 'front edge', stand: 'standing' }[b as string] ?? b,
             }))}
-            onChange={(base) => change({ ...motion, poses: motion.poses.map((p) => ({ ...p, base })) })}
+            onChange={(base) => history.set(motion.poses.map((p) => ({ ...p, base })))}
             style={{ width: 170 }}
           />
         </div>
@@ -161,9 +198,9 @@ export const PoseEditor = ({ motion, change }: Props) => {
           {HANDLES.map((handle) => (
             <circle
               key={handle}
-              cx={points[handle].x}
-              cy={points[handle].y}
-              r={42}
+              cx={within(points[handle].x, box.x, box.width)}
+              cy={within(points[handle].y, box.y, box.height)}
+              r={HANDLE_RADIUS}
               className={HANDLE_GROUP[handle] === group ? styles.handleOn : styles.handle}
               data-handle={handle}
               onPointerDown={begin(handle)}
@@ -198,7 +235,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
         />
         {joints.map((name) => {
           const { least, most, unit } = jointInfo(name);
-          const norm = normOf(name);
+          const norm = normIn(pose, name);
           const value = Math.round(angleOf(pose, name));
           const label = nameOf(name);
           return (
@@ -210,15 +247,14 @@ export const PoseEditor = ({ motion, change }: Props) => {
                 value={value}
                 included={false}
                 ariaLabelForHandle={sideOf ? `${sideOf} ${label}` : label}
-                marks={norm ? { [norm.least]: ' ', [norm.most]: ' ' } : undefined}
                 styles={{
-                  rail: norm
-                    ? {
-                        background: `linear-gradient(to right, #E7DFCF ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.most, least, most)}%, #E7DFCF ${pct(norm.most, least, most)}%)`,
-                        opacity: 0.55,
-                      }
-                    : {},
+                  rail: {
+                    background: `linear-gradient(to right, #E7DFCF ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.least, least, most)}%, var(--together) ${pct(norm.most, least, most)}%, #E7DFCF ${pct(norm.most, least, most)}%)`,
+                    opacity: 0.55,
+                  },
                 }}
+                marks={{ [inside(norm.least, least, most)]: ' ', [inside(norm.most, least, most)]: ' ' }}
+                onChangeComplete={history.end}
                 tooltip={{ formatter: (v) => `${v}${unit === 'deg' ? '°' : ' cm'}` }}
                 onChange={(v) => setAngle(name, v)}
               />
@@ -270,13 +306,17 @@ export const PoseEditor = ({ motion, change }: Props) => {
           </Button>
         </div>
         <p className="muted small">
-          The green band is the usual range of the joint; where it is published, its source stands under
-          Numbers. Pose the left way; the right way is its mirror image.
+          The green band is the usual range of the joint; for a part of the trunk it is what the other part
+          leaves of it. Where it is published, its source stands under Numbers. Pose the left way; the right
+          way is its mirror image.
         </p>
       </div>
     </div>
   );
 };
 
+/** A value where the slider can show it. */
+const inside = (v: number, least: number, most: number): number =>
+  Math.round(Math.max(least, Math.min(most, v)));
 const pct = (v: number, least: number, most: number): number =>
-  Math.max(0, Math.min(100, ((v - least) / (most - least)) * 100));
+  (100 * (inside(v, least, most) - least)) / (most - least);
