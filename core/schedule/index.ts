@@ -9,6 +9,7 @@ export * from './from-now';
 export * from './guidance';
 export * from './many-weeks';
 export * from './mend';
+export * from './place-in-rule';
 export * from './plan-day';
 export * from './plan-result';
 export * from './plan-week';

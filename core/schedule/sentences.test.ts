@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { type BusyTime, type Frequency, Group, type IsoDate, WeekRule } from '../model';
-import { addDays, dayInput, freeGaps, type PlanResult, planBestDays, planDay, withFrequency } from '.';
+import {
+  addDays,
+  dayInput,
+  freeGaps,
+  type PlanResult,
+  placeInRule,
+  planBestDays,
+  planDay,
+  withFrequency,
+} from '.';
 
 // What each rule says, and what a person who chose it expects of an empty, a usual and a full week. The sentence is what is
 // checked: counts, spread, lengths, windows. Common practice, no source.
@@ -204,6 +213,33 @@ describe('a rule over weeks, and looked at', () => {
     const ramp: Frequency = { code: 'ramp', start: 2, add: 1, most: 4, from: MONDAY };
     const week = WEEKS.empty as BusyTime[][];
     expect([0, 1, 2, 3].map((w) => counts(planned(ramp, week, w))[0])).toEqual([2, 3, 4, 4]);
+  });
+
+  it('says where in it a week is, with the count that is planned there', () => {
+    const ramp: Frequency = { code: 'ramp', start: 2, add: 1, most: 4, from: MONDAY };
+    const week = WEEKS.empty as BusyTime[][];
+    for (const w of [0, 1, 2, 3, 7]) {
+      const at = placeInRule(ramp, addDays(MONDAY, 7 * w), []);
+      expect(at).toMatchObject({
+        code: 'ramp',
+        week: w + 1,
+        weeks: 3,
+        count: counts(planned(ramp, week, w))[0],
+      });
+      const after = counts(planned(ramp, week, w + 1))[0];
+      expect(at).toMatchObject({ next: w < 2 ? after : null });
+    }
+    expect(placeInRule(ramp, addDays(MONDAY, -7), [])).toMatchObject({ week: 0, count: 2, next: null });
+    const areas: Frequency = { code: 'rota', areas: ['neck', 'hand'] };
+    const days = [0, 1, 2, 4].map((d) => addDays(MONDAY, d));
+    expect(placeInRule(areas, MONDAY, days)).toEqual({
+      code: 'rota',
+      days: ['neck', 'hand', 'neck', 'neck'].map((area, i) => ({ date: days[i], area })),
+    });
+    for (const { rule } of sentences)
+      expect(placeInRule(rule, MONDAY, days) === null, rule.code).toBe(
+        rule.code !== 'ramp' && rule.code !== 'rota',
+      );
   });
 
   it('leaves nothing behind when it is only looked at', () => {

@@ -3,7 +3,7 @@ import { targetsOf } from '@kotabi/core/ledger';
 import type { Shelf } from '@kotabi/core/library';
 import { type Approach, type Group, type Person, roomLimits, stepsOf, type Week } from '@kotabi/core/model';
 import { habitsOf } from '@kotabi/core/propose/learned';
-import { kindOf, type LocalNow, nowOn, overlaps, weekdayOf } from '@kotabi/core/schedule';
+import { kindOf, type LocalNow, nowOn, overlaps, placeInRule } from '@kotabi/core/schedule';
 import type { BreakFacts, DayFacts } from './useFacts';
 
 /** What filling needs to know of a week. */
@@ -22,7 +22,11 @@ export const fillRequest = (
     stopped: stopped.has(id),
     onCall: brk.onCall ?? false,
   }));
-  const f = week.rule.frequency;
+  const place = placeInRule(
+    week.rule.frequency,
+    week.startDate,
+    worked.map((d) => d.day.date),
+  );
   return {
     places: worked.flatMap(({ day, input, held }) =>
       held.flatMap((b) => {
@@ -45,11 +49,7 @@ export const fillRequest = (
       breaks.map((b) => b.gives),
       week.aims,
     ),
-    rota: new Map(
-      f.code === 'rota'
-        ? worked.map((d) => [d.day.date, f.areas[(weekdayOf(d.day.date) - 1) % f.areas.length] ?? 'neck'])
-        : [],
-    ),
+    rota: new Map(place?.code === 'rota' ? place.days.map(({ date, area }) => [date, area]) : []),
   };
 };
 

@@ -1,7 +1,14 @@
 import { givenChanges, weekToGive } from '@kotabi/core/given';
 import { ledgerOf, missedAims, type Target, targetsOf } from '@kotabi/core/ledger';
 import type { GivenState, Group, IsoDate, Kept, Person, Week } from '@kotabi/core/model';
-import { frameOf, kindOf, type LocalNow, plannedBreaks } from '@kotabi/core/schedule';
+import {
+  frameOf,
+  kindOf,
+  type LocalNow,
+  type PlaceInRule,
+  placeInRule,
+  plannedBreaks,
+} from '@kotabi/core/schedule';
 import { type BreakFacts, dayFacts } from './useFacts';
 
 /** A group with everything that is known of one week of it. */
@@ -45,6 +52,8 @@ export interface OfficeRow {
   state: WeekState;
   changes: number;
   planned: number;
+  /** Where in its rule it is, for rules that change over time. */
+  place: PlaceInRule | null;
   /** Times for which no break is chosen. */
   open: number;
   longestMin: number;
@@ -77,6 +86,13 @@ export const officeRow = (
     group,
     ...weekState(week, given, now),
     planned: planned.length,
+    place: week
+      ? placeInRule(
+          week.rule.frequency,
+          week.startDate,
+          days.filter(({ day }) => day.off === undefined).map(({ day }) => day.date),
+        )
+      : null,
     open: planned.length - chosen.length,
     longestMin: Math.max(0, ...days.map((d) => d.reading.longestRunMin)),
     overMin: days.reduce((sum, d) => sum + d.reading.overMin, 0),

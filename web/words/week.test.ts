@@ -23,6 +23,7 @@ import {
   doesText,
   frequencyText,
   nightStart,
+  placeText,
   tooCloseText,
   whyNotMoreText,
   whyText,
@@ -68,6 +69,26 @@ describe('the rule in words', () => {
     ];
     expect(new Set(all.map(frequencyText)).size).toBe(all.length);
     expect(frequencyText(all[1]!)).toBe('about every 50 min');
+  });
+
+  it('says where in it one is', () => {
+    const ramp = { code: 'ramp', weeks: 3, from: '2026-11-30' } as const;
+    expect(
+      [
+        { week: 0, count: 2, next: null },
+        { week: 1, count: 2, next: 3 },
+        { week: 3, count: 4, next: null },
+        { week: 9, count: 4, next: null },
+      ].map((at) => placeText({ ...ramp, ...at })),
+    ).toEqual([
+      'Begins in the week of 30 November 2026; until then 2 a day.',
+      'Week 1 of 3: 2 a day, from next week 3.',
+      'Week 3 of 3: 4 a day, and so it stays.',
+      'Stays at 4 a day since week 3; this is week 9.',
+    ]);
+    expect(placeText({ code: 'rota', days: [{ date: '2026-11-30', area: 'neck' }] })).toBe(
+      'This week: Mon neck.',
+    );
   });
 
   it('gets a longer kind where its words speak of one', () => {

@@ -1,6 +1,13 @@
 import type { Gives } from '@kotabi/core/ledger';
 import type { BusyTime, DayInput, Frequency, Interval } from '@kotabi/core/model';
-import type { BusyChange, Neighbour, TooClose, WhyHere, WhyNotMore } from '@kotabi/core/schedule';
+import type {
+  BusyChange,
+  Neighbour,
+  PlaceInRule,
+  TooClose,
+  WhyHere,
+  WhyNotMore,
+} from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { clock } from './time';
 
@@ -85,6 +92,21 @@ export const frequencyText = (f: Frequency): string => {
     case 'both halves':
       return 'once in the morning, once in the afternoon';
   }
+};
+
+const aDay = (count: number): string => `${count} a day`;
+
+/** Where in a rule that changes over time a week is, in a sentence. */
+export const placeText = (place: PlaceInRule): string => {
+  if (place.code === 'rota')
+    return `This week: ${place.days.map(({ date, area }) => `${weekdayName(date)} ${area}`).join(', ')}.`;
+  const { week, weeks, count, next, from } = place;
+  if (week === 0)
+    return `Begins in the week of ${dayjs(from).format('D MMMM YYYY')}; until then ${aDay(count)}.`;
+  if (next !== null) return `Week ${week} of ${weeks}: ${aDay(count)}, from next week ${next}.`;
+  return week <= weeks
+    ? `Week ${week} of ${weeks}: ${aDay(count)}, and so it stays.`
+    : `Stays at ${aDay(count)} since week ${weeks}; this is week ${week}.`;
 };
 
 /** A day and a time, `10:30 to 10:35`. */

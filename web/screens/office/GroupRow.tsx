@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { isLongAgo, lastBreak } from '../../week/last-break';
 import type { OfficeRow } from '../../week/office-row';
 import { stateText } from '../../words/today';
+import { placeText } from '../../words/week';
 import { missedText } from './missed-text';
 import styles from './office.module.css';
 
@@ -31,6 +32,7 @@ export const GroupRow = ({ row, monday, log, answers, marked, mark }: Props) => 
       <th scope="row">
         <Link to={`/week/${group.id}/${monday}`}>{group.name}</Link>
         <span className={waits ? styles.waits : 'muted small'}>{stateText(row)}</span>
+        {row.place && <span className="muted small">{placeText(row.place)}</span>}
       </th>
       <td>
         {row.planned === 0 ? (

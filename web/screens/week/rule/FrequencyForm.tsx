@@ -1,9 +1,9 @@
 import { Area, type Frequency, type FrequencyCode, type IsoDate, type WeekRule } from '@kotabi/core/model';
-import { withFrequency } from '@kotabi/core/schedule';
+import { placeInRule, withFrequency } from '@kotabi/core/schedule';
 import { Select } from 'antd';
-import dayjs from 'dayjs';
 import { NumberField } from '../../../fields/NumberField';
 import styles from '../../../week/week.module.css';
+import { placeText } from '../../../words/week';
 
 /** How often, in the words people use. */
 const NAMES: { value: FrequencyCode; label: string }[] = [
@@ -41,17 +41,21 @@ const AREAS = Area.options.filter((a) => a !== 'breath');
 export const FrequencyForm = ({
   rule,
   monday,
+  dates,
   used,
   set,
 }: {
   rule: WeekRule;
   /** The Monday of the week that is planned. */
   monday: IsoDate;
+  /** The days that are worked in it. */
+  dates: readonly IsoDate[];
   /** Kinds of break that are planned in it. */
   used: ReadonlySet<string>;
   set: (rule: WeekRule) => void;
 }) => {
   const f = rule.frequency;
+  const place = placeInRule(f, monday, dates);
   const change = (next: Frequency): void => set(withFrequency(rule, next, used));
   const number = (
     label: string,
@@ -88,7 +92,6 @@ export const FrequencyForm = ({
           {number('A day, in the first week', f.start, [1, 20], '', (start) => ({ ...f, start }))}
           {number('More each week', f.add, [1, 5], '', (add) => ({ ...f, add }))}
           {number('A day, in the end', f.most, [1, 20], '', (most) => ({ ...f, most }))}
-          <p className="muted small">First week: that of {dayjs(f.from).format('D MMMM YYYY')}.</p>
         </>
       )}
       {f.code === 'rota' && (
@@ -107,6 +110,7 @@ export const FrequencyForm = ({
           ))}
         </div>
       )}
+      {place && <p className="muted small">{placeText(place)}</p>}
     </>
   );
 };

@@ -174,7 +174,13 @@ export const RuleForm = ({ store, days }: { store: WeekStore; days: readonly Pla
   return (
     <section className={styles.cardPart} aria-label="Rule">
       <h2>Rule of the week</h2>
-      <FrequencyForm rule={rule} monday={week.startDate} used={used} set={set} />
+      <FrequencyForm
+        rule={rule}
+        monday={week.startDate}
+        dates={week.days.filter((d) => d.off === undefined).map((d) => d.date)}
+        used={used}
+        set={set}
+      />
       <div className={styles.fields}>
         {fieldsOf(rule)
           .filter((f) => !hidden.includes(f.label) && !EXPERT.includes(f.label))
