@@ -5,6 +5,7 @@ import { cueCards } from './cards';
 import type { PaperKind, Size } from './kinds';
 import { handOut } from './page';
 import { poster } from './poster';
+import { strip } from './strip';
 
 /** What is asked for on paper. */
 export interface PaperJob {
@@ -17,7 +18,7 @@ export interface PaperJob {
   follow: string | null;
 }
 
-const DRAW = { page: handOut, cards: cueCards, poster } as const;
+const DRAW = { page: handOut, cards: cueCards, strip, poster } as const;
 
 /** A break on paper, as the bytes of a PDF. Null for one that cannot be timed. */
 export const drawPaper = async ({

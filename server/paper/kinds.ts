@@ -1,5 +1,5 @@
 /** What a break can be put on. */
-export const PAPERS = ['page', 'cards', 'poster'] as const;
+export const PAPERS = ['page', 'cards', 'strip', 'poster'] as const;
 export type PaperKind = (typeof PAPERS)[number];
 
 /** How large a sheet is. */

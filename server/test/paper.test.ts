@@ -113,6 +113,23 @@ describe('a break on paper', () => {
     expect(poster.pages[0]!.width).toBeGreaterThan(poster.pages[0]!.height);
   });
 
+  it('is a strip for the edge of the screen, cut from as many as it takes', async () => {
+    for (const [count, pages] of [
+      [1, 1],
+      [8, 1],
+      [24, 1],
+      [25, 2],
+      [40, 2],
+    ] as const) {
+      const read = await draw('strip', 'A4', ids.slice(0, count));
+      expectWhole(read, `${count} steps`);
+      expect(read.pages.length, `${count} steps`).toBe(pages);
+      expect(read.pages[0]!.width).toBeGreaterThan(read.pages[0]!.height);
+      expect(wordsOf(read).match(/never pain/g)?.length).toBe(Math.ceil(count / 8));
+    }
+    expect(wordsOf(await draw('strip', 'Letter', ['ear-to-shoulder']))).toMatch(/LEFT.*RIGHT/);
+  });
+
   it('says left and right by word on a cue card', async () => {
     const read = await draw('cards', 'A4', ['ear-to-shoulder', 'shoulder-rolls']);
     expect(wordsOf(read)).toMatch(/LEFT/);

@@ -37,6 +37,9 @@ interface Props {
 }
 
 /** One planned break on its day: to be dragged, moved by key, or chosen. */
+/** Names of neighbours keep so far apart, px. */
+const NAME_GAP = 10;
+
 export const Grip = (p: Props) => {
   const { planned: b, lengthMin, scale } = p;
   const { x, base } = scale;
@@ -77,7 +80,10 @@ export const Grip = (p: Props) => {
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
       {!b.skipped && (
         <text x={middle - wide / 2} y={base + NAMES_AT} className={styles.name}>
-          {fitted(p.state === 'open' ? clock(b.startMin) : `${clock(b.startMin)} ${p.name}`, p.room)}
+          {fitted(
+            p.state === 'open' ? clock(b.startMin) : `${clock(b.startMin)} ${p.name}`,
+            p.room - NAME_GAP,
+          )}
         </text>
       )}
       {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}

@@ -92,6 +92,7 @@ interface Props {
 const PAPERS = [
   ['page', 'One page to hand out (PDF)'],
   ['cards', 'Cue cards to lead from (PDF)'],
+  ['strip', 'Strip for the edge of the screen (PDF)'],
   ['poster', 'Poster for the wall (PDF)'],
 ] as const;
 
