@@ -1,34 +1,43 @@
 import { shelf } from '@kotabi/core/library/all';
 import type { Approach, Break, Move } from '@kotabi/core/model';
 import { resolveBreak } from '@kotabi/core/timing';
+import { booklet, type WeekOnPaper } from './booklet';
 import { cueCards } from './cards';
 import type { PaperKind, Size } from './kinds';
 import { handOut } from './page';
 import { poster } from './poster';
 import { strip } from './strip';
 
-/** What is asked for on paper. */
-export interface PaperJob {
-  kind: PaperKind;
+interface Setting {
   size: Size;
-  brk: Break;
   /** The instructor's own moves. */
   moves: readonly Move[];
   approach: Approach;
   follow: string | null;
 }
 
+/** What is asked for on paper: a break, or a week with each of its breaks. */
+export type PaperJob = Setting &
+  ({ kind: PaperKind; brk: Break } | { kind: 'booklet'; week: WeekOnPaper; breaks: readonly Break[] });
+
 const DRAW = { page: handOut, cards: cueCards, strip, poster } as const;
 
-/** A break on paper, as the bytes of a PDF. Null for one that cannot be timed. */
+/** A break or a week on paper, as the bytes of a PDF. Null for a break that cannot be timed; a week leaves it out. */
 export const drawPaper = async ({
-  kind,
   size,
-  brk,
   moves,
   approach,
   follow,
+  ...job
 }: PaperJob): Promise<Uint8Array | null> => {
-  const resolved = resolveBreak(brk, shelf(moves).lookup, approach);
-  return resolved.ok ? DRAW[kind]({ resolved: resolved.value, size, follow }) : null;
+  const { lookup } = shelf(moves);
+  if (job.kind === 'booklet') {
+    const breaks = job.breaks.flatMap((brk) => {
+      const resolved = resolveBreak(brk, lookup, approach);
+      return resolved.ok ? [resolved.value] : [];
+    });
+    return booklet({ week: job.week, breaks, size, follow });
+  }
+  const resolved = resolveBreak(job.brk, lookup, approach);
+  return resolved.ok ? DRAW[job.kind]({ resolved: resolved.value, size, follow }) : null;
 };

@@ -150,10 +150,9 @@ const row = (doc: Paper, step: PaperStep, number: number, y: number, height: num
   });
 };
 
-/** One page of a break, or as many as it takes: figures in order, both sides, dose, what to feel, and what to watch for. */
-export const handOut = async ({ resolved, size, follow }: HandOut): Promise<Uint8Array> => {
+/** A break from the page that is open on, on as many as it takes: figures in order, both sides, dose, what to feel. */
+export const breakPages = (doc: Paper, { resolved, follow }: Omit<HandOut, 'size'>): void => {
   const { name } = resolved.brk;
-  const doc = newPaper(name, size);
   const steps = paperSteps(resolved);
   const room = doc.page.height - 2 * MARGIN - HEAD - FOOT;
   const fits = Math.floor(room / LEAST_ROW);
@@ -167,5 +166,11 @@ export const handOut = async ({ resolved, size, follow }: HandOut): Promise<Uint
       row(doc, step, page * each + i + 1, MARGIN + HEAD + i * height, height);
     foot(doc);
   }
+};
+
+/** One page of a break, or as many as it takes, with what to watch for. */
+export const handOut = async ({ size, ...what }: HandOut): Promise<Uint8Array> => {
+  const doc = newPaper(what.resolved.brk.name, size);
+  breakPages(doc, what);
   return bytesOf(doc);
 };

@@ -11,7 +11,7 @@ import {
   writeBreakFile,
   writeMoveFile,
 } from '@kotabi/core/formats';
-import { type Group, roomLimits, type Week } from '@kotabi/core/model';
+import { type Break, type Group, roomLimits, type Week } from '@kotabi/core/model';
 import { ownBreak } from '@kotabi/core/own';
 import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
@@ -23,6 +23,7 @@ import type { Context } from '../context';
 import { people } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
 import { PAPERS, SIZES } from '../paper/kinds';
+import { breaksOf, weekOnPaper } from '../paper/week';
 import { getKept } from './kept';
 import { resolveProblems } from './problems';
 import { route } from './route';
@@ -37,6 +38,7 @@ const PaperQuery = z.object({
   size: z.enum(SIZES).default('A4'),
   personId: z.string().optional(),
 });
+const SizeQuery = PaperQuery.pick({ size: true });
 const TrackQuery = z.object({ as: z.enum(['vtt', 'srt', 'script']).default('vtt') });
 
 /** Files to take away: a break as a file and as a cue track, a week as a calendar. */
@@ -46,6 +48,18 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
     const result = resolveBreak(value, await ctx.lookup(), await ctx.approach());
     if (!result.ok) throw invalid(resolveProblems(result.failures, value));
     return result.value;
+  };
+
+  /** How somebody does a break: in their own version, or as it is where nobody is meant. */
+  const versionOf = async (
+    personId: string | null,
+  ): Promise<{ groupId: string | null; own: (brk: Break) => Break }> => {
+    if (personId === null) return { groupId: null, own: (brk) => brk };
+    const { value: person } = await getKept(ctx.people, personId);
+    const { value: group } = await getKept(ctx.groups, person.groupId);
+    const room = { limits: roomLimits(group), things: group.things };
+    const about = { person, room, lookup: await ctx.lookup(), approach: await ctx.approach() };
+    return { groupId: group.id, own: (brk) => ownBreak(brk, about)?.brk ?? brk };
   };
 
   const asItStands = async (week: Week, group: Group): Promise<PublishedEntry[]> => {
@@ -83,20 +97,10 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       const { value } = await getKept(ctx.breaks, String(req.params.id));
       const { as, size, personId } = parse(PaperQuery, req.query);
       const approach = await ctx.approach();
-      const person = personId === undefined ? null : await getKept(ctx.people, personId);
-      const group = person && (await getKept(ctx.groups, person.value.groupId)).value;
       const lookup = await ctx.lookup();
-      const own =
-        person &&
-        group &&
-        ownBreak(value, {
-          person: person.value,
-          room: { limits: roomLimits(group), things: group.things },
-          lookup,
-          approach,
-        })?.brk;
-      const brk = own ?? value;
-      const groupId = person?.value.groupId ?? value.groupId;
+      const { own, groupId: ofPerson } = await versionOf(personId ?? null);
+      const brk = own(value);
+      const groupId = ofPerson ?? value.groupId;
       const follow = groupId === null ? null : await followAt(ctx, groupId, personId ?? null);
       const pdf = await ctx.pool.run('paper', {
         kind: as,
@@ -154,6 +158,34 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       const names = new Map((await ctx.breaks.list()).map((b) => [b.value.id, b.value.name]));
       const text = weekToCsv(week.value, group, (id) => names.get(id));
       sendFile(res, `${group.name} ${week.value.startDate}`, '.csv', 'text/csv', text);
+    },
+  });
+  route(app, '/api/groups/:groupId/weeks/:startDate/booklet', 'instructor', {
+    /** A week on paper: its times, and each of its breaks once; of a person in their own version. */
+    get: async (req, res) => {
+      const { size } = parse(SizeQuery, req.query);
+      const kept = await findWeek(ctx, req);
+      if (!kept) throw notFound('week', String(req.params.startDate));
+      const week = kept.value;
+      const { value: group } = await getKept(ctx.groups, week.groupId);
+      const person = week.personId === null ? null : (await getKept(ctx.people, week.personId)).value;
+      const { own } = await versionOf(week.personId);
+      const all = new Map((await ctx.breaks.list()).map(({ value }) => [value.id, value]));
+      const pdf = await ctx.pool.run('paper', {
+        kind: 'booklet',
+        size,
+        moves: await ctx.ownMoves(),
+        approach: await ctx.approach(),
+        follow: await followAt(ctx, group.id, week.personId),
+        week: weekOnPaper(week, person?.name ?? group.name, (id) => all.get(id)?.name),
+        breaks: breaksOf(week)
+          .flatMap((id) => all.get(id) ?? [])
+          .map(own),
+      });
+      res
+        .set('Content-Disposition', 'inline')
+        .type('application/pdf')
+        .send(Buffer.from(pdf ?? []));
     },
   });
 };

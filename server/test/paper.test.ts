@@ -1,10 +1,12 @@
 import { stepOf } from '@kotabi/core/library';
 import { library } from '@kotabi/core/library/all';
-import { Break, defaultApproach } from '@kotabi/core/model';
+import { Break, defaultApproach, Week } from '@kotabi/core/model';
+import { addDays } from '@kotabi/core/schedule';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { drawPaper } from '../paper';
 import { PAPERS, SIZES, type Size } from '../paper/kinds';
+import { breaksOf, weekOnPaper } from '../paper/week';
 
 interface Page {
   width: number;
@@ -128,6 +130,51 @@ describe('a break on paper', () => {
       expect(wordsOf(read).match(/never pain/g)?.length).toBe(Math.ceil(count / 8));
     }
     expect(wordsOf(await draw('strip', 'Letter', ['ear-to-shoulder']))).toMatch(/LEFT.*RIGHT/);
+  });
+
+  it('is a booklet for a week: all times on the first page, each break once behind it', async () => {
+    for (const perDay of [1, 7, 14]) {
+      const names = Array.from({ length: perDay }, (_, i) => `Break ${i} of the day with a long name on it`);
+      const breaks = names.map((name, i) =>
+        Break.parse({ id: `b${i}`, name, slotSec: 300, items: [stepOf(library[i + 5]!, 's')] }),
+      );
+      const week = Week.parse({
+        id: 'w',
+        groupId: 'g',
+        personId: null,
+        startDate: '2026-11-23',
+        rule: {},
+        days: [0, 1, 2, 3, 4].map((d) => ({
+          date: addDays('2026-11-23', d),
+          breaks: breaks.map((b, i) => ({
+            id: `p${d}-${i}`,
+            startMin: 540 + 30 * i,
+            kindId: 'short',
+            breakId: b.id,
+          })),
+        })),
+      });
+      expect(breaksOf(week)).toEqual(breaks.map((b) => b.id));
+      const bytes = await drawPaper({
+        kind: 'booklet',
+        size: 'A4',
+        moves: [],
+        approach: defaultApproach,
+        follow: 'https://breaks.example/me/x',
+        week: weekOnPaper(week, 'Timetable desk', (id) => breaks.find((b) => b.id === id)?.name),
+        breaks,
+      });
+      const read = await readBack(bytes!);
+      expectWhole(read, `${perDay} a day`);
+      expect(read.pages).toHaveLength(1 + perDay);
+      const first = plain(read.pages[0]!.texts.map((t) => t.text).join(''));
+      expect(first).toContain('Weekof23November2026');
+      expect(first).toContain('Friday27November');
+      expect(first.match(/09:00/g)).toHaveLength(5);
+      expect(first).toContain(plain(`${names.at(-1)}`));
+      for (const [i, page] of read.pages.slice(1).entries())
+        expect(plain(page.texts.map((t) => t.text).join(''))).toContain(plain(names[i]!));
+    }
   });
 
   it('says left and right by word on a cue card', async () => {

@@ -336,6 +336,10 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     right: 'look',
     path: '/api/groups/g1/weeks/2026-11-23/calendar',
   },
+  'GET /api/groups/:groupId/weeks/:startDate/booklet': {
+    right: 'look',
+    path: '/api/groups/g1/weeks/2026-11-23/booklet',
+  },
   'GET /api/groups/:groupId/weeks/:startDate/table': {
     right: 'look',
     path: '/api/groups/g1/weeks/2026-11-23/table',

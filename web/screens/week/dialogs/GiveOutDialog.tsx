@@ -2,7 +2,7 @@ import type { Break, Feed, Group, Kept, Person, Week } from '@kotabi/core/model'
 import type { Frame, LocalNow } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox, Modal, Switch } from 'antd';
-import { Download, Printer } from 'lucide-react';
+import { BookOpen, Download, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { messageOf, request } from '../../../api/client';
@@ -73,6 +73,14 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
         </Button>
         <Button icon={<Download size={16} />} disabled={!saved} href={`${base}/table?${person.slice(1)}`}>
           Table (CSV)
+        </Button>
+        <Button
+          icon={<BookOpen size={16} />}
+          disabled={!saved}
+          href={`${base}/booklet?${person.slice(1)}`}
+          target="_blank"
+        >
+          Booklet (PDF)
         </Button>
         <Link
           to={`/print/week/${group.id}/${week.startDate}${week.personId ? `?person=${week.personId}` : ''}`}
