@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import type { Answer, DeskPage } from '@kotabi/core/model';
 import type { Page } from 'playwright-core';
@@ -142,5 +145,33 @@ describe('the page of somebody', () => {
     const left = plain.filter((t) => !names.has(t) && !/Tomé|Timetable desk|day \d|^\W*$/.test(t));
     expect(left).toEqual([]);
     await page.close();
+  });
+
+  it('is one file to send to somebody who has no connection, with the player in it', async () => {
+    const answer = await fetch(`${fixture.app.url}/api/breaks/late-morning/page`);
+    expect(answer.headers.get('content-disposition')).toContain('Late-morning-neck-and-wrists.html');
+    const dir = mkdtempSync(join(tmpdir(), 'kotabi-one-'));
+    try {
+      const file = join(dir, 'break.html');
+      writeFileSync(file, await answer.text());
+      const page = await fixture.context.newPage();
+      const asked: string[] = [];
+      page.on('request', (r) => /^https?:/.test(r.url()) && asked.push(r.url()));
+      await page.goto(`file://${file}`);
+      await page.getByRole('heading', { name: 'Late-morning neck and wrists' }).waitFor();
+      await page.getByText('Ear toward the shoulder').waitFor();
+      expect(await axe(page)).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await begin(page);
+      await page.getByRole('button', { name: 'Pause' }).waitFor();
+      await page.keyboard.press('ArrowRight');
+      await expect.poll(() => page.locator('main').getAttribute('data-part')).not.toBe('none');
+      await page.getByRole('button', { name: 'End' }).click();
+      await page.getByText('That was it.').waitFor();
+      expect(asked).toEqual([]);
+      await page.close();
+    } finally {
+      rmSync(dir, { recursive: true, force: true });
+    }
   });
 });

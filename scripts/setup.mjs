@@ -74,6 +74,7 @@ const PARTS = [
       runTool('vite', ['build', 'web', '--mode', 'lead', '--logLevel', 'warn'], BUILT);
       runTool('vite', ['build', 'web', '--mode', 'desk', '--logLevel', 'warn'], BUILT);
       run(process.execPath, [at('scripts', 'desk-worker.mjs')], BUILT);
+      runTool('vite', ['build', 'web', '--mode', 'one', '--logLevel', 'warn'], BUILT);
       compressBuilt(at('web', 'dist'));
     },
   },

@@ -1,5 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { viteSingleFile } from 'vite-plugin-singlefile';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
 
@@ -25,14 +26,19 @@ const groups = [
 ];
 
 /**
- * Three builds into one folder: the interface, in mode `lead` the page for leading, and in mode `desk` the one for the people
- * at the desks. Apart from each other none has to cut what they share into small files.
+ * Four builds into one folder: the interface, in mode `lead` the page for leading, in mode `desk` the one for the people
+ * at the desks, and in mode `one` a break by itself, in one file with everything in it. Apart from each other none has to cut what they share into small files.
  */
 export default defineConfig(({ mode }) => {
-  const page = mode === 'lead' || mode === 'desk' ? mode : 'index';
+  const page = mode === 'lead' || mode === 'desk' || mode === 'one' ? mode : 'index';
   return {
     root: import.meta.dirname,
-    plugins: [react(), leadPage, componentStylesPlugin, ...(page === 'index' ? [pagesPlugin] : [])],
+    plugins: [
+      react(),
+      leadPage,
+      componentStylesPlugin,
+      ...(page === 'index' ? [pagesPlugin] : page === 'one' ? [viteSingleFile()] : []),
+    ],
     worker: { format: 'es' },
     server: { port: 5180, proxy: { '/api': `http://127.0.0.1:${process.env.KOTABI_PORT ?? 4180}` } },
     build: {

@@ -53,6 +53,10 @@ export const DeskData = z.object({
 });
 export type DeskData = z.infer<typeof DeskData>;
 
+/** One break by itself, with all it takes to show and to follow it where there is no server. */
+export const OneBreak = DeskData.pick({ moves: true, approach: true }).extend({ brk: DeskBreak });
+export type OneBreak = z.infer<typeof OneBreak>;
+
 /** What the page is given: what was worked out, what was answered since, and whether the group is led right now. */
 export const DeskView = DeskData.extend({
   answers: z.array(Answer.pick({ id: true, date: true, startMin: true, answer: true })),

@@ -1,1 +1,2 @@
+export * from './for-others';
 export * from './own-break';

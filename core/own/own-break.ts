@@ -12,6 +12,7 @@ import {
 import { type Answer, answerFor, type Room } from '../needs';
 import { MORE, MORE_REASON } from '../suggest/more';
 import { type PlacedStep, placedSteps, resolveBreak, workMs } from '../timing';
+import { forOthers } from './for-others';
 
 /** Whose version it is, and what it is worked out with. */
 export interface OwnWish {
@@ -135,8 +136,7 @@ export const ownBreak = (brk: Break, wish: OwnWish): OwnBreak | null => {
     });
     return links.map((l) => alone(l.step));
   });
-  const { aside: _aside, formOf: _formOf, ...rest } = brk;
-  return { brk: { ...rest, groupId: null, items }, changed };
+  return { brk: forOthers({ ...brk, items }), changed };
 };
 
 /** The moves that a break needs, each once. */

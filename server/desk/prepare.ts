@@ -7,7 +7,7 @@ import {
   type Person,
   roomLimits,
 } from '@kotabi/core/model';
-import { movesOf, ownBreak } from '@kotabi/core/own';
+import { forOthers, movesOf, ownBreak } from '@kotabi/core/own';
 import { kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { weeksOf } from '../calendars/entries';
 import type { Context } from '../context';
@@ -54,7 +54,7 @@ export const prepareDesk = async (ctx: Context, group: Group, person: Person | n
     const brk = known.get(id);
     if (!brk) return [];
     // A whole group does it as it was planned: whoever needs another version has a page of their own.
-    const own = person ? ownBreak(brk, wish) : { brk: { ...brk, groupId: null }, changed: [] };
+    const own = person ? ownBreak(brk, wish) : { brk: forOthers(brk), changed: [] };
     return own ? [{ brk: own.brk, own: own.changed.length > 0 }] : [];
   });
   const moves = new Map(breaks.flatMap(({ brk }) => movesOf(brk, lookup).map((m) => [m.id, m] as const)));

@@ -12,7 +12,7 @@ import {
   writeMoveFile,
 } from '@kotabi/core/formats';
 import { type Break, type Group, roomLimits, type Week } from '@kotabi/core/model';
-import { ownBreak } from '@kotabi/core/own';
+import { forOthers, movesOf, ownBreak } from '@kotabi/core/own';
 import { addDays } from '@kotabi/core/schedule';
 import { compileTimeline, type ResolvedBreak, resolveBreak } from '@kotabi/core/timing';
 import { eq } from 'drizzle-orm';
@@ -22,6 +22,7 @@ import { breakTeller, followAt, publish } from '../calendars/entries';
 import type { Context } from '../context';
 import { people } from '../db/schema';
 import { invalid, notFound, parse } from '../errors';
+import { breakPage } from '../one-file';
 import { PAPERS, SIZES } from '../paper/kinds';
 import { breaksOf, weekOnPaper } from '../paper/week';
 import { getKept } from './kept';
@@ -39,6 +40,7 @@ const PaperQuery = z.object({
   personId: z.string().optional(),
 });
 const SizeQuery = PaperQuery.pick({ size: true });
+const PersonQuery = PaperQuery.pick({ personId: true });
 const TrackQuery = z.object({ as: z.enum(['vtt', 'srt', 'script']).default('vtt') });
 
 /** Files to take away: a break as a file and as a cue track, a week as a calendar. */
@@ -89,6 +91,21 @@ export const takeAwayRoutes = (app: Express, ctx: Context): void => {
       if (as === 'srt') sendFile(res, name, '.srt', 'application/x-subrip', breakToSrt(timeline));
       else if (as === 'script') sendFile(res, name, '.txt', 'text/plain', breakToScript(name, timeline));
       else sendFile(res, name, '.vtt', 'text/vtt', breakToVtt(name, timeline));
+    },
+  });
+  route(app, '/api/breaks/:id/page', 'instructor', {
+    /** A break as a web page in one file, for whoever has no connection; of a person in their own version. */
+    get: async (req, res) => {
+      const { personId } = parse(PersonQuery, req.query);
+      const { value } = await getKept(ctx.breaks, String(req.params.id));
+      const { own } = await versionOf(personId ?? null);
+      const brk = own(value);
+      const text = breakPage({
+        brk: { brk: forOthers(brk), own: personId !== undefined },
+        moves: movesOf(brk, await ctx.lookup()),
+        approach: await ctx.approach(),
+      });
+      sendFile(res, value.name, '.html', 'text/html', text);
     },
   });
   route(app, '/api/breaks/:id/paper', 'instructor', {

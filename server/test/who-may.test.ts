@@ -370,6 +370,7 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'POST /api/led-feeds': { right: 'own', path: '/api/led-feeds', body: {} },
   'DELETE /api/led-feeds/:token': () => ({ right: RIGHTS.private, path: `/api/led-feeds/${ledToken}` }),
   'GET /calendars/:file': () => ({ right: 'anyone', path: `/calendars/${token}.ics` }),
+  'GET /api/breaks/:id/page': { right: 'look', path: '/api/breaks/b1/page' },
   'GET /api/breaks/:id/paper': { right: 'look', path: '/api/breaks/b1/paper' },
   'GET /api/outside': { right: 'own', path: '/api/outside' },
   'GET /api/groups/:id/pages': { right: 'edit', path: '/api/groups/g1/pages' },

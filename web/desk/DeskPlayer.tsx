@@ -13,7 +13,7 @@ import { TensionField } from './TensionField';
 import { say } from './words/words';
 
 interface Props {
-  view: DeskView;
+  view: Pick<DeskView, 'moves' | 'approach'>;
   brk: DeskBreak;
   /** Whether anything can be answered: a whole group has nobody to answer for. */
   answers: boolean;

@@ -58,6 +58,8 @@ export const en = {
   over: 'That was it.',
   overAsk: 'How was it?',
   home: 'Back to the page',
+  steps: 'What comes',
+  byItself: 'This page is one file and works without a connection. Nothing is sent anywhere.',
   gone: 'This page was withdrawn.',
   goneText: 'Ask whoever gave you the address for a new one. What was kept here is deleted.',
   unknown: 'There is no such page.',

@@ -179,6 +179,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
               },
               { key: 'srt', label: <a href={`${file}/track?as=srt`}>Captions (SubRip)</a> },
               { key: 'script', label: <a href={`${file}/track?as=script`}>Script with times</a> },
+              { key: 'one', label: <a href={`${file}/page`}>Web page in one file, to follow offline</a> },
               { type: 'divider' },
               ...PAPERS.map(([as, words]) => ({
                 key: as,
