@@ -43,8 +43,8 @@ export const OnePage = ({ one }: { one: OneBreak }) => {
       {state === 'cautions' && (
         <Cautions
           done={() => {
+            setState(read ? 'before' : 'doing');
             setRead(true);
-            setState('doing');
           }}
         />
       )}
@@ -80,6 +80,11 @@ export const OnePage = ({ one }: { one: OneBreak }) => {
           ))}
         </ol>
       </section>
+      {read && state === 'before' && (
+        <button type="button" className={desk.link} onClick={() => setState('cautions')}>
+          {say('showCautions')}
+        </button>
+      )}
       <p className={desk.small}>{say('byItself')}</p>
     </main>
   );
