@@ -33,6 +33,7 @@ interface Props extends AddProps {
 
 /** Moves that a high window has room for. */
 const SEEN_AT_ONCE = 14;
+const MORE_AT_ONCE = 48;
 const ICONS: Readonly<Record<string, LucideIcon>> = {
   'pause-rest': Hand,
   'pause-note': MessageSquareText,
@@ -122,7 +123,7 @@ const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered 
   const search = (words: string): Move[] =>
     onShelf(searchMoves(words.trim() === '' ? offered : moves, words));
   const found = search(text);
-  const shown = useGrowing(SEEN_AT_ONCE);
+  const shown = useGrowing(SEEN_AT_ONCE, found.length, MORE_AT_ONCE);
   useLayoutEffect(() => {
     if (asked.length === 0) return;
     let left = '';

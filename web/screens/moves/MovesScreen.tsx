@@ -47,7 +47,6 @@ export const MovesScreen = () => {
   const people = usePeople(f.groupId ?? undefined);
   const navigate = useNavigate();
   const open = useOpenMoves();
-  const shown = useGrowing(SHELVES_AT_ONCE);
   const group = groups.data?.find((g) => g.value.id === f.groupId)?.value;
   const { found, hidden } = useMemo(() => {
     const own = new Set((data ?? []).map((m) => m.value.id));
@@ -56,11 +55,12 @@ export const MovesScreen = () => {
     const left = filterMoves(answers, f, fit, lookup, (id) => own.has(id));
     return { found: left, hidden: text.trim() === '' ? 0 : answers.length - left.length };
   }, [moves, putAway, text, f, group, people.data, lookup, data]);
+  const shelves = text.trim() === '' ? regionOrder(approach) : [null];
+  const shown = useGrowing(SHELVES_AT_ONCE, shelves.length, 1);
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
   const set = (more: Partial<Filters>): void => setFilters({ ...f, ...more });
   const changed = JSON.stringify(f) !== JSON.stringify(noFilters) || text !== '';
   const away = moves.filter((m) => m.position === 'standing' || m.position === 'floor').length;
-  const shelves = text.trim() === '' ? regionOrder(approach) : [null];
   return (
     <div className={`page ${styles.wide}`}>
       <div className="bar">
