@@ -1,4 +1,5 @@
 import { Id, LiveBreak, LiveCommand, LiveState } from '@kotabi/core/model';
+import { forOthers } from '@kotabi/core/own';
 import type { Express, Request } from 'express';
 import { z } from 'zod';
 import { actor } from '../access/actor';
@@ -27,7 +28,7 @@ export const liveRoutes = (app: Express, ctx: Context): Rooms => {
       const what = parse(LiveBreak, req.body);
       const { group } = parse(ForGroup, req.query);
       await ctx.requireGroup(group);
-      const { id, token } = rooms.open(what, me(), group);
+      const { id, token } = rooms.open({ ...what, brk: forOthers(what.brk) }, me(), group);
       res.status(201).json({ id, token });
     },
   });

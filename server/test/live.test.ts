@@ -31,7 +31,8 @@ const state = (index: number): LiveState => ({
   mirror: false,
   note: '',
 });
-const open = async () => (await app!.send<{ id: string; token: string }>('POST', '/api/live', what)).body;
+const open = async (shown: object = what) =>
+  (await app!.send<{ id: string; token: string }>('POST', '/api/live', shown)).body;
 
 /** Listens to an address that goes on telling; gives its events as they come. */
 const listen = async (path: string) => {
@@ -73,6 +74,14 @@ const listen = async (path: string) => {
 };
 
 describe('a break that others follow', () => {
+  it('tells nobody what the instructor wrote for themselves', async () => {
+    const aside = [{ key: 'k', reason: 'Ines cannot look up' }];
+    const room = await open({ ...what, brk: { ...what.brk, groupId: null, aside } });
+    const { body } = await app!.get(`/api/live-view/${room.token}`);
+    expect(JSON.stringify(body)).toContain('Followed');
+    expect(JSON.stringify(body)).not.toContain('Ines');
+  });
+
   it('tells a late screen what it is and where it stands, then every change, by the clock of the server', async () => {
     const room = await open();
     await app!.send('PUT', `/api/live/${room.id}`, state(3));
