@@ -191,4 +191,20 @@ describe('the load of a tilted head', () => {
     await page.getByText(/40 lb on the neck/).waitFor();
     await page.close();
   });
+
+  it('hands out a break in the version of a person, with nothing that says why', async () => {
+    const page = await fixture.open('/people/timetable-desk/needs?break=late-morning');
+    const paper = page.getByRole('link', { name: 'hand-out for Tomé' });
+    const answer = await fetch(new URL((await paper.getAttribute('href')) ?? '', fixture.app.url));
+    expect(answer.headers.get('content-type')).toBe('application/pdf');
+    const coming = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'page for Tomé' }).click();
+    const text = readFileSync(await (await coming).path(), 'utf8');
+    const [, data = ''] = /<script type="application\/json" id="break">(.*?)<\/script>/s.exec(text) ?? [];
+    const { brk } = JSON.parse(data) as { brk: { brk: { items: object[] } } };
+    // His wrist: the rung on which the elbow is bent.
+    expect(JSON.stringify(brk.brk.items)).toContain('elbow bent');
+    expect(data).not.toMatch(/"limits":\[[^\]]|Tomé/);
+    await page.close();
+  });
 });

@@ -82,6 +82,25 @@ export const NeedsScreen = () => {
                     <th key={p.id} scope="col">
                       {p.name}
                       <span className="muted small">{p.limits.map(limitText).join(', ') || 'no limits'}</span>
+                      <span className="small">
+                        <a
+                          href={`/api/breaks/${brk.id}/paper?personId=${p.id}`}
+                          aria-label={`hand-out for ${p.name}`}
+                          target="_blank"
+                          rel="noreferrer"
+                          title={`${brk.name} in the version of ${p.name}, with nothing that says why`}
+                        >
+                          hand-out
+                        </a>
+                        {' · '}
+                        <a
+                          href={`/api/breaks/${brk.id}/page?personId=${p.id}`}
+                          aria-label={`page for ${p.name}`}
+                          title="The same as a web page in one file, to follow offline"
+                        >
+                          page
+                        </a>
+                      </span>
                     </th>
                   ))}
                 </tr>
