@@ -19,7 +19,7 @@ const brk = Break.parse({
   slotSec: 600,
   aside: [{ key: 'x', reason: 'Ines cannot look up' }],
   items: [
-    step('a', { uneven: why }),
+    step('a', { uneven: why, meant: 'for Ines' }),
     {
       type: 'chain',
       id: 'c',
@@ -37,7 +37,7 @@ const brk = Break.parse({
 describe('a break as it leaves the instructor’s desk', () => {
   const told = forOthers(brk);
   it('has nothing that was written for oneself', () => {
-    expect(JSON.stringify(brk).match(/Ines/g)).toHaveLength(4);
+    expect(JSON.stringify(brk).match(/Ines/g)).toHaveLength(5);
     expect(JSON.stringify(told)).not.toMatch(/Ines|g-secret/);
     expect(Break.safeParse(told).success).toBe(true);
   });

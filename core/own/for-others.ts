@@ -1,29 +1,22 @@
-import type { Break, Item, Step } from '../model';
+import { type Break, mapChain, type Step } from '../model';
 
-/** Stands where the instructor wrote why one side or direction gets more: it may name somebody's trouble. */
-const ON_PURPOSE = 'on purpose';
+/** Stands where the instructor wrote why one side or direction gets more: it may name somebody, or their trouble. */
+const OWN = 'for a reason of the instructor';
 
-const told = (step: Step): Step => ({
+const stepForOthers = ({ meant: _, uneven, second, ...step }: Step): Step => ({
   ...step,
-  ...(step.uneven && { uneven: { ...step.uneven, reason: ON_PURPOSE } }),
-  ...(step.second && { second: { ...step.second, reason: ON_PURPOSE } }),
+  ...(uneven && { uneven: { ...uneven, reason: OWN } }),
+  ...(second && { second: { ...second, reason: OWN } }),
 });
 
 /**
- * A break as it may leave the instructor's desk: what is done and said, and nothing of what they wrote for themselves (why a
- * finding was set aside, why a side gets more, what it is a form of, whose it is).
+ * A break as others may see it: all that is done and said, and nothing of what the instructor wrote for themselves (why a
+ * finding was set aside, why a side gets more, what a step is meant for, what it is a form of, whose it is).
  */
-export const forOthers = (brk: Break): Break => {
-  const { aside: _aside, formOf: _formOf, ...rest } = brk;
-  const items = brk.items.map(
-    (item): Item =>
-      item.type === 'chain'
-        ? {
-            ...item,
-            links: item.links.map(told),
-            ...(item.between && { between: item.between.map(told) }),
-          }
-        : told(item),
-  );
-  return { ...rest, groupId: null, items };
-};
+export const forOthers = ({ aside: _aside, formOf: _formOf, ...brk }: Break): Break => ({
+  ...brk,
+  groupId: null,
+  items: brk.items.map((item) =>
+    item.type === 'step' ? stepForOthers(item) : mapChain(item, stepForOthers),
+  ),
+});

@@ -1,24 +1,7 @@
-import { type Break, type LiveBreak, type Move, mapChain, type Step, stepsOf } from '@kotabi/core/model';
+import { type LiveBreak, type Move, stepsOf } from '@kotabi/core/model';
+import { forOthers } from '@kotabi/core/own';
 import type { Choices } from '../choices';
 import type { LeadData } from '../load';
-
-/** Why something is as it is stays with whoever wrote it: it may name somebody. */
-const OWN = 'for a reason of the instructor';
-
-const stepForOthers = ({ meant: _, uneven, second, ...step }: Step): Step => ({
-  ...step,
-  ...(uneven && { uneven: { ...uneven, reason: OWN } }),
-  ...(second && { second: { ...second, reason: OWN } }),
-});
-
-/** The break as others may see it: all that is led and said of it, no notes, no group. */
-const breakForOthers = ({ aside: _aside, formOf: _formOf, ...brk }: Break): Break => ({
-  ...brk,
-  groupId: null,
-  items: brk.items.map((item) =>
-    item.type === 'step' ? stepForOthers(item) : mapChain(item, stepForOthers),
-  ),
-});
 
 /** What others need to follow a break: it, its moves, how it is taught, and the choices. Nobody's name, nobody's limits. */
 export const liveBreakOf = (
@@ -30,7 +13,7 @@ export const liveBreakOf = (
     ...choices.steps.flatMap((c) => c.easier?.moveId ?? []),
   ]);
   return {
-    brk: breakForOthers(brk),
+    brk: forOthers(brk),
     moves: [...ids].map((id) => shelf.lookup(id)).filter((m): m is Move => m !== undefined),
     approach,
     choices: [...choices.steps],
