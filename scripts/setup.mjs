@@ -18,7 +18,7 @@ export const runTool = (name, args, options) => run(process.execPath, [toolPath(
 
 const TOOLS = {
   vite: 'vite/bin/vite.js',
-  tsc: 'typescript/bin/tsc',
+  tsc: 'typescript-7/bin/tsc',
   vitest: 'vitest/vitest.mjs',
   tsx: 'tsx/dist/cli.mjs',
   biome: '@biomejs/biome/bin/biome',
