@@ -1,8 +1,8 @@
 import './node-version.mjs';
-import { build, install, runTool } from './setup.mjs';
+import { buildAll, install, runTool } from './setup.mjs';
 
 install();
-build();
+await buildAll();
 const BENCHES = [
   'sizes',
   'load',

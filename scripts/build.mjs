@@ -1,5 +1,5 @@
 import './node-version.mjs';
-import { build, install } from './setup.mjs';
+import { buildAll, install } from './setup.mjs';
 
 install();
-build();
+await buildAll();

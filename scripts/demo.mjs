@@ -1,6 +1,6 @@
 import './node-version.mjs';
 import { serve } from './serve.mjs';
-import { build, install } from './setup.mjs';
+import { buildAll, install } from './setup.mjs';
 
 // The application with demo data in a database of its own; `-- --fresh` starts over.
 const unknown = process.argv.slice(2).filter((a) => a !== '--fresh');
@@ -9,5 +9,5 @@ if (unknown.length > 0) {
   process.exit(1);
 }
 install();
-build();
+await buildAll();
 serve(['--demo', ...process.argv.slice(2)]);

@@ -1,13 +1,14 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 
 export const root = resolve(import.meta.dirname, '..');
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
 
 /** Runs a command to its end, showing what it prints; ends this program when it fails. */
-export const run = (command, args, options = {}) => {
+const run = (command, args, options = {}) => {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) console.error(`${command} could not be started: ${error.message}`);
   if (status !== 0) process.exit(status ?? 1);
@@ -51,17 +52,29 @@ const at = (...parts) => join(root, ...parts);
 const SMALL = 1024;
 const COMPRESSED = /\.(js|css|html|svg|json|wasm)$/;
 /** Puts a compressed copy beside each built file, so that nothing has to be compressed when it is asked for. */
-const compressBuilt = (folder) => {
-  for (const path of readdirSync(folder, { recursive: true, withFileTypes: true })) {
-    const file = join(path.parentPath, path.name);
-    if (!path.isFile() || !COMPRESSED.test(path.name) || statSync(file).size < SMALL) continue;
-    const content = readFileSync(file);
-    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
-    // The highest quality takes a minute for the solver and saves a few bytes in a thousand.
-    const quality = { [constants.BROTLI_PARAM_QUALITY]: content.length > 1_000_000 ? 7 : 10 };
-    writeFileSync(`${file}.br`, brotliCompressSync(content, { params: quality }));
-  }
-};
+const compressBuilt = (folder) =>
+  Promise.all(
+    readdirSync(folder, { recursive: true, withFileTypes: true }).map(async (path) => {
+      const file = join(path.parentPath, path.name);
+      if (!path.isFile() || !COMPRESSED.test(path.name) || statSync(file).size < SMALL) return;
+      const content = readFileSync(file);
+      // The highest quality takes a minute for the solver and saves a few bytes in a thousand.
+      const params = { [constants.BROTLI_PARAM_QUALITY]: content.length > 1_000_000 ? 7 : 10 };
+      writeFileSync(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
+      writeFileSync(`${file}.br`, await promisify(brotliCompress)(content, { params }));
+    }),
+  );
+
+/** Runs a program of Node beside others; ends this one when it fails. */
+const node = (...args) =>
+  new Promise((done) => {
+    // Whatever this program runs in, what it builds is for use.
+    const env = { ...process.env, NODE_ENV: 'production' };
+    spawn(process.execPath, args, { cwd: root, stdio: 'inherit', env }).once('close', (status) =>
+      status === 0 ? done() : process.exit(status ?? 1),
+    );
+  });
+const build = (folder, ...args) => node(toolPath('vite'), 'build', folder, ...args, '--logLevel', 'warn');
 
 /** What is built: from which folders, to which file, and how. */
 const PARTS = [
@@ -69,33 +82,33 @@ const PARTS = [
     name: 'interface',
     from: ['web', 'core', 'package-lock.json'],
     to: at('web', 'dist', 'index.html'),
-    make: () => {
-      runTool('vite', ['build', 'web', '--logLevel', 'warn'], BUILT);
-      runTool('vite', ['build', 'web', '--mode', 'lead', '--logLevel', 'warn'], BUILT);
-      runTool('vite', ['build', 'web', '--mode', 'desk', '--logLevel', 'warn'], BUILT);
-      run(process.execPath, [at('scripts', 'desk-worker.mjs')], BUILT);
-      runTool('vite', ['build', 'web', '--mode', 'one', '--logLevel', 'warn'], BUILT);
-      compressBuilt(at('web', 'dist'));
+    make: async () => {
+      // The first empties the folder; the others put theirs beside it.
+      await build('web');
+      await Promise.all([
+        build('web', '--mode', 'lead'),
+        build('web', '--mode', 'desk').then(() => build('web', '--mode', 'desk-worker')),
+        build('web', '--mode', 'one'),
+      ]);
+      await compressBuilt(at('web', 'dist'));
     },
   },
   {
     name: 'server',
     from: ['server', 'core', 'package-lock.json'],
     to: at('server', 'dist', 'main.js'),
-    make: () => runTool('vite', ['build', 'server', '--logLevel', 'warn'], BUILT),
+    make: () => build('server'),
   },
 ];
-/** Whatever this program runs in, what it builds is for use. */
-const BUILT = { env: { ...process.env, NODE_ENV: 'production' } };
-
 /** Builds the interface and the server where they are not there, or when something they are built from is newer. */
-export const build = () => {
-  for (const { name, from, to, make } of PARTS) {
-    if (existsSync(to) && statSync(to).mtimeMs >= newest(from.map((f) => at(f)))) continue;
-    console.log(`Building the ${name} …`);
-    make();
-  }
-};
+export const buildAll = () =>
+  Promise.all(
+    PARTS.map(async ({ name, from, to, make }) => {
+      if (existsSync(to) && statSync(to).mtimeMs >= newest(from.map((f) => at(f)))) return;
+      console.log(`Building the ${name} …`);
+      await make();
+    }),
+  );
 
 /** True where everything is built and only what it needs to run is installed, so that nothing can be built anew. */
 export const runsAsBuilt = () => PARTS.every(({ to }) => existsSync(to)) && !existsSync(toolPath('vite'));

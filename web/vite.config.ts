@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Plugin } from 'vite';
+import { defineConfig, type Plugin, type UserConfig } from 'vite';
 import { viteSingleFile } from 'vite-plugin-singlefile';
+import { filesOfPage } from './desk/files.ts';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
 
@@ -25,11 +26,28 @@ const groups = [
   { name: 'kit', test: /node_modules.(antd|@rc-component|@ant-design)./, minShareCount: 30 },
 ];
 
+/** The worker that keeps the page for the people at the desks, once that is built. */
+const deskWorker = (): UserConfig => ({
+  root: import.meta.dirname,
+  publicDir: false,
+  define: { FILES_OF_THE_PAGE: JSON.stringify(filesOfPage(`${import.meta.dirname}/dist`)) },
+  build: {
+    outDir: 'dist',
+    emptyOutDir: false,
+    rolldownOptions: {
+      input: `${import.meta.dirname}/desk/worker.ts`,
+      output: { entryFileNames: 'desk-worker.js', format: 'iife' },
+    },
+  },
+});
+
 /**
- * Four builds into one folder: the interface, in mode `lead` the page for leading, in mode `desk` the one for the people
- * at the desks, and in mode `one` a break by itself, in one file with everything in it. Apart from each other none has to cut what they share into small files.
+ * Four pages in one folder: the interface, in mode `lead` the page for leading, in mode `desk` the one for the people at
+ * the desks, and in mode `one` a break by itself, in one file with everything in it. Apart from each other none has to
+ * cut what they share into small files. The worker of the desks, `desk-worker`, comes after its page.
  */
 export default defineConfig(({ mode }) => {
+  if (mode === 'desk-worker') return deskWorker();
   const page = mode === 'lead' || mode === 'desk' || mode === 'one' ? mode : 'index';
   return {
     root: import.meta.dirname,

@@ -19,10 +19,9 @@ export const COLOUR = {
 } as const;
 
 const require = createRequire(import.meta.url);
-const font = (weight: 400 | 700): string =>
-  require.resolve(
-    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`,
-  );
+/** The letters as TrueType: from a compressed font, PDFKit would unpack each of them anew for every document. */
+const font = (cut: '400Regular' | '700Bold'): string =>
+  require.resolve(`@expo-google-fonts/atkinson-hyperlegible-next/${cut}/AtkinsonHyperlegibleNext_${cut}.ttf`);
 
 export const MARGIN = 36;
 
@@ -39,8 +38,8 @@ export const newPaper = (title: string, size: Size, layout: 'portrait' | 'landsc
     pdfVersion: '1.7',
     info: { Title: title, Creator: 'Kotabi' },
   });
-  doc.registerFont('plain', font(400));
-  doc.registerFont('bold', font(700));
+  doc.registerFont('plain', font('400Regular'));
+  doc.registerFont('bold', font('700Bold'));
   return doc;
 };
 
