@@ -1,7 +1,7 @@
 import { DAY_WORTH, OTHER_WORTH, PLACE_WORTH, ROTA_WORTH, EMPTY_COST as UNFILLED_COST } from '../fill/fill';
 import { LATER_COST, SESSION_WORTH, TIMES_WORTH } from '../gather/gather';
 import { AIM_SEC } from '../ledger';
-import { FRAMES_WEIGHED, LONGEST_FRAME_SEC, PLENTY } from '../suggest/candidates';
+import { LONGEST_FRAME_SEC } from '../suggest/candidates';
 import { LEVEL } from '../suggest/fairest';
 import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
@@ -20,6 +20,7 @@ import {
 } from '../suggest/program/served';
 import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
 import { WORTH } from '../suggest/swap';
+import { ALL_DOSES_SLOT_SEC, FILLERS_WEIGHED, FRAMES_WEIGHED, PLENTY } from '../suggest/weighed';
 import { at, percent } from './value';
 
 /** What counts how much where the program chooses. */
@@ -62,6 +63,11 @@ export const ofChoosing = [
       `up to ${LONGEST_FRAME_SEC} s; the ${FRAMES_WEIGHED} shortest are weighed`,
     ],
     ['Enough moves for what is wanted', `${PLENTY} times the slot: others are left aside`],
+    ['Other moves to fill a slot', `the ${FILLERS_WEIGHED} shortest of each kind and area are weighed`],
+    [
+      'Doses weighed of each move',
+      `all up to a slot of ${ALL_DOSES_SLOT_SEC} s; then least, usual, most and one between`,
+    ],
   ]),
   ...at('Swapping a move', [
     [

@@ -1,5 +1,5 @@
 import { isOffered, regionOrder } from '../approach/propose';
-import { bandOf, dosesOf } from '../fit';
+import { bandOf } from '../fit';
 import { stepOf } from '../library';
 import {
   type Approach,
@@ -19,10 +19,10 @@ import {
 import { answerFor } from '../needs';
 import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
 import { CALM_RATIO } from '../review/rules/breath/calm';
-import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import { type PartKind, workMs } from '../timing';
 import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
+import { dosesWeighed, FRAME, worthWeighing } from './weighed';
 
 /** One dose of a move: how long it all takes, and what each side of the body gets of it. */
 export interface CandidateDose {
@@ -72,8 +72,6 @@ const BY_ITSELF: readonly FindingCode[] = [
 const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 const SEATS: readonly Position[] = ['back', 'edge'];
 const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
-/** What frames a break. */
-const FRAME: readonly Kind[] = ['settle', 'close', 'release'];
 /** It takes no longer than this: it frames, it is not what the break is for. Common practice, no source. */
 export const LONGEST_FRAME_SEC = 30;
 
@@ -175,7 +173,7 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
   // Only holds, and the breath of a calming break, are worth more than the usual.
   const more = move.kind === 'stretch' || (request.calm && (frame || move.kind === 'breathe'));
   const most = more ? band.most : band.usual;
-  const doses = dosesOf({ ...band, most }).flatMap(
+  const doses = dosesWeighed({ ...band, most }, request).flatMap(
     (amount) => doseOf(brk, dosed(step, amount, move, request), band.usual, setting) ?? [],
   );
   if (doses.length === 0 || (frame && usualSec(step, brk) > LONGEST_FRAME_SEC)) return [];
@@ -192,59 +190,12 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
   ];
 };
 
-/** Of what frames a break so many of a kind are weighed: the shorter ones. More differ in nothing the search could see. */
-export const FRAMES_WEIGHED = 4;
-const FRAMING: readonly Kind[] = [...FRAME, 'breathe'];
-/** What is wanted could fill the slot so many times over: then nothing else is needed to fill it. */
-export const PLENTY = 2;
-
-const longest = ({ doses }: Candidate): Milliseconds => doses.at(-1)?.lengthMs ?? 0;
-const shortest = ({ doses }: Candidate): Milliseconds => doses[0]?.lengthMs ?? 0;
-
-/**
- * What is worth weighing: where what is wanted fills the slot well over, nothing that is for other areas but what readies or
- * balances; and of the frame the shorter ones. It leaves the search a fraction of the moves, and takes nothing good from it.
- */
-const worthWeighing = (all: readonly Candidate[], { request }: Setting): Candidate[] => {
-  const wanted = new Set(request.targets.map((t) => t.area));
-  const serving = all.filter((c) => wanted.has(c.area) && !FRAMING.includes(c.move.kind));
-  const plenty = serving.reduce((ms, c) => ms + longest(c), 0) > PLENTY * request.slotSec * 1000;
-  const needed = (c: Candidate): boolean =>
-    !plenty ||
-    wanted.has(c.area) ||
-    c.move.areas.some((a) => wanted.has(a) && c.move.kind === 'mobilise') ||
-    BALANCES.some((balances) => balances(c.move, c.step.rung));
-  const weighed = new Map<Kind, Candidate[]>();
-  if (!request.calm)
-    for (const kind of FRAMING)
-      weighed.set(
-        kind,
-        all
-          .filter((c) => c.move.kind === kind)
-          .sort((a, b) => shortest(a) - shortest(b))
-          .slice(0, FRAMES_WEIGHED),
-      );
-  return all.filter((c) => {
-    const frame = weighed.get(c.move.kind);
-    // A breath or a close that is for a wanted area is no mere frame.
-    if (frame && !wanted.has(c.area)) return frame.includes(c);
-    return FRAMING.includes(c.move.kind) || needed(c);
-  });
-};
-/** What balances something else: the other side of an opened chest and of a rounded back. */
-const BALANCES: readonly ((move: Move, rung?: string) => boolean)[] = [
-  opensChest,
-  roundsBack,
-  holdsRound,
-  opensAny,
-];
-
 /** Every move that may be suggested, in the order in which a break goes through the body. */
 export const candidatesFor = (setting: Setting): Candidate[] => {
   const brk = emptyBreak(setting);
   const order = regionOrder(setting.approach);
   const all = setting.moves.flatMap((move) => candidateOf(brk, move, setting));
-  return worthWeighing(all, setting).sort(
+  return worthWeighing(all, setting.request).sort(
     (a, b) => order.indexOf(a.move.region) - order.indexOf(b.move.region),
   );
 };
