@@ -106,6 +106,63 @@ describe('the page of somebody', () => {
     await page.close();
   });
 
+  it('reminds on a device also while it is closed: one line, which leads to the break it is for', async () => {
+    const { token } = await pageOf('p-2');
+    await fixture.context.grantPermissions(['notifications'], { origin: fixture.app.url });
+    // No push service can be reached from here: the browser gets an address as one would give it.
+    await fixture.context.addInitScript(() => {
+      let device: object | null = null;
+      PushManager.prototype.getSubscription = async () => device as PushSubscription | null;
+      PushManager.prototype.subscribe = async () => {
+        const keys = { p256dh: 'B'.repeat(87), auth: 'a'.repeat(22) };
+        const endpoint = 'https://push.example/phone';
+        device = { endpoint, toJSON: () => ({ endpoint, keys }), unsubscribe: async () => true };
+        return device as PushSubscription;
+      };
+    });
+    const page = await fixture.open(`/me/${token}`);
+    await page.getByRole('button', { name: 'Remind me on this device' }).click();
+    await page.getByText('You are reminded on this device').waitFor();
+    const view = (await (await fetch(`${fixture.app.url}/api/desk/${token}`)).json()) as {
+      items: { plannedId: string; name: string }[];
+    };
+    const item = view.items.at(-1);
+    const cdp = await fixture.context.newCDPSession(page);
+    const registered = new Promise<string>((found) => {
+      cdp.on('ServiceWorker.workerRegistrationUpdated', ({ registrations }) => {
+        const own = registrations.find((r) => r.scopeURL.endsWith('/me/'));
+        if (own) found(own.registrationId);
+      });
+    });
+    await cdp.send('ServiceWorker.enable');
+    // This browser shows nothing outside of its pages: what the worker would show is written down.
+    const worker = fixture.context.serviceWorkers()[0];
+    await worker?.evaluate(() => {
+      const here = self as unknown as { registration: ServiceWorkerRegistration; shown: unknown[] };
+      here.shown = [];
+      here.registration.showNotification = async (title, options) => {
+        here.shown.push([title, options?.tag, options?.data]);
+      };
+    });
+    await cdp.send('ServiceWorker.deliverPushMessage', {
+      origin: fixture.app.url,
+      registrationId: await registered,
+      data: JSON.stringify({
+        title: `10:30: ${item?.name}`,
+        path: `/me/${token}#${item?.plannedId}`,
+        tag: item?.plannedId,
+      }),
+    });
+    await expect
+      .poll(() => worker?.evaluate(() => (self as unknown as { shown: unknown[] }).shown))
+      .toEqual([[`10:30: ${item?.name}`, item?.plannedId, { path: `/me/${token}#${item?.plannedId}` }]]);
+    await page.goto(`${fixture.app.url}/me/${token}#${item?.plannedId}`);
+    await page.getByRole('region', { name: 'Next' }).getByRole('heading', { name: item?.name }).waitFor();
+    await page.getByRole('button', { name: 'No more reminders on this device' }).click();
+    await page.getByText('This device is not reminded any more.').waitFor();
+    await page.close();
+  });
+
   it('is made and taken back where the week is given out, with a warning while nobody else can reach it', async () => {
     const page = await fixture.open('/week');
     await page.setViewportSize({ width: 1280, height: 800 });

@@ -35,6 +35,8 @@ export interface Parts {
   outside?: (() => string | undefined) | undefined;
   /** Sends mails; undefined where no mail server is set. */
   mailer?: Mailer | undefined;
+  /** Where the push service that ships with the demo is reached; every other one is outside. */
+  pushService?: string | undefined;
 }
 
 /** What one may not do with something that one may see. */
@@ -46,7 +48,7 @@ export const notYours = (what: string): Refusal =>
   );
 
 /** What every route works with. */
-export const createContext = ({ db, now, pool, log, seal, outside, mailer }: Parts) => {
+export const createContext = ({ db, now, pool, log, seal, outside, mailer, pushService }: Parts) => {
   const store = <T extends { id: string }>(kind: ConstructorParameters<typeof Store<T>>[1]): Store<T> =>
     new Store(db, kind, now, seal);
   const stores = {
@@ -68,6 +70,7 @@ export const createContext = ({ db, now, pool, log, seal, outside, mailer }: Par
     seal,
     outside,
     mailer,
+    pushService,
     ...stores,
     /** All kinds of kept things. */
     stores: Object.values(stores),

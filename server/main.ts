@@ -14,6 +14,7 @@ import { type Database, ForeignDatabase, openDatabase, placeOf } from './db/open
 import { announce } from './db/running';
 import { thinDeeds, thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
+import { remindDemo } from './demo/devices';
 import { loadDemo, subscribeDemo } from './demo/load';
 import { isLoopback } from './door';
 import { listen } from './listen';
@@ -26,6 +27,7 @@ import { openSeal } from './seal/keyring';
 import type { Seal } from './seal/seal';
 import { createStandIn } from './stand-ins/calendars';
 import type { MailStandIn } from './stand-ins/mail';
+import type { PushStandIn } from './stand-ins/push';
 
 /** So long the end waits for what is under way. */
 const PATIENCE_MS = 2000;
@@ -35,13 +37,16 @@ const startStandIn = async (
   host: string,
   wanted: number,
   mails: MailStandIn | null,
+  push: PushStandIn,
 ): Promise<{ server: Server; address: string }> => {
   const app = createStandIn(demoStandIns);
   mails?.showOn(app);
+  push.showOn(app);
   const { server, port } = await listen(app, wanted, host);
   const address = `http://${host}:${port}`;
   console.log(`Stand-in calendars: ${address}`);
   if (mails) console.log(`Stand-in mail server: what it got stands at ${address}/mail`);
+  console.log(`Stand-in push service: what it showed stands at ${address}/push`);
   return { server, address };
 };
 
@@ -115,10 +120,13 @@ const main = async (): Promise<void> => {
   const mailer = smtp && (await import('./mail/mailer')).createMailer(smtp.address, smtp.from);
   let here: string | undefined;
   const outside = (): string | undefined => config.address ?? (demo ? here : undefined);
-  const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside, mailer });
+  const push = demo ? (await import('./stand-ins/push')).createPushStandIn() : null;
+  const standIn = push && (await startStandIn(host, standInPort, mails, push));
+  const pushService = standIn?.address;
+  const ctx = createContext({ db, now: () => new Date(), pool, log, seal, outside, mailer, pushService });
   if (demo && isNew) await loadDemo(ctx);
-  const standIn = demo ? await startStandIn(host, standInPort, mails) : null;
   if (standIn) await subscribeDemo(ctx, standIn.address, isNew);
+  if (standIn && push) await remindDemo(ctx, push, standIn.address);
 
   const { server, port: at } = await listen(
     createApp({
@@ -128,6 +136,7 @@ const main = async (): Promise<void> => {
       seal,
       hosts,
       outside,
+      pushService,
       webDir,
       firstCode,
       behindProxy: config.behindProxy,

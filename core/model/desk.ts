@@ -65,6 +65,18 @@ export const DeskView = DeskData.extend({
 });
 export type DeskView = z.infer<typeof DeskView>;
 
+const Base64Url = z.string().regex(/^[\w-]+=*$/);
+/** A device as its browser gives it: where the push service finds it, and what is sealed for it alone (RFC 8291). */
+export const Device = z.object({
+  endpoint: z.url({ protocol: /^https?$/ }).max(1000),
+  keys: z.object({ p256dh: Base64Url.min(86).max(88), auth: Base64Url.min(20).max(24) }),
+});
+export type Device = z.infer<typeof Device>;
+
+/** What a device is told: the line it shows, and where a press on it leads. The same tag replaces what is shown. */
+export const PushNotice = z.object({ title: Line(120), path: z.string().startsWith('/me/'), tag: Id });
+export type PushNotice = z.infer<typeof PushNotice>;
+
 const Rating = z.int().min(0).max(10).nullable().default(null);
 
 /** What is answered on the page: to a planned break, or to one that was done in between. */

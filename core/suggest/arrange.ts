@@ -6,7 +6,7 @@ import { rangeOf } from '../review/poses';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
-import type { Candidate, CandidateDose } from './candidates';
+import type { Candidate, CandidateDose } from './candidate';
 import { HOLDS_RUNNING, type LetGo, type LettingGo, OF_ONE_AREA } from './let-go';
 
 /** A candidate with the dose that was chosen. */

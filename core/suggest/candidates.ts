@@ -20,38 +20,10 @@ import { answerFor } from '../needs';
 import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
 import { CALM_RATIO } from '../review/rules/breath/calm';
 import { type PartKind, workMs } from '../timing';
+import type { Candidate, CandidateDose } from './candidate';
 import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
 import { dosesWeighed, FRAME, worthWeighing } from './weighed';
-
-/** One dose of a move: how long it all takes, and what each side of the body gets of it. */
-export interface CandidateDose {
-  /** The step with this dose. */
-  step: Step;
-  amount: number;
-  /** Words, changes, work and returns; places and things come on top. */
-  lengthMs: Milliseconds;
-  leftSec: number;
-  rightSec: number;
-  /** The longest hold on one side, ms. */
-  holdMs: Milliseconds;
-  /** Work of both sides and of both together, and what is said before it and at a change. */
-  workMs: Milliseconds;
-  saidMs: Milliseconds;
-  /** ((dose - usual) / usual)^2 */
-  off: number;
-}
-
-/** A move that may be suggested, with the step it would be. */
-export interface Candidate {
-  move: Move;
-  step: Step;
-  area: Area;
-  doses: readonly CandidateDose[];
-  canSit: readonly Position[];
-  stands: boolean;
-  things: readonly Thing[];
-}
 
 /** Findings that a step brings by itself, whatever stands round it. */
 const BY_ITSELF: readonly FindingCode[] = [

@@ -1,4 +1,5 @@
 export * from '../solver';
+export * from './candidate';
 export * from './candidates';
 export * from './character';
 export * from './likely';

@@ -1,7 +1,7 @@
 import { dosesOf, type StepBand } from '../fit';
 import type { Kind, Milliseconds, Move } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
-import type { Candidate } from './candidates';
+import type { Candidate } from './candidate';
 import type { SuggestRequest } from './request';
 
 /** What frames a break. */

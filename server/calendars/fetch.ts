@@ -1,27 +1,6 @@
-import { lookup } from 'node:dns';
-import type { LookupFunction } from 'node:net';
 import { MOST_BYTES } from '@kotabi/core/calendars';
-import ipaddr from 'ipaddr.js';
-import { Agent, fetch, type Response } from 'undici';
-
-/** An address inside this machine or this network was asked for without leave. */
-class Inside extends Error {}
-
-/** True for an address that the whole internet reaches; everything else is inside some network or machine. */
-export const isOutside = (address: string): boolean =>
-  ipaddr.isValid(address) && ipaddr.process(address).range() === 'unicast';
-
-/** Looks a name up and refuses what is inside; asked for each connection, so also where a service sends one on. */
-const outsideOnly: LookupFunction = (host, options, done) =>
-  lookup(host, { ...options, all: true }, (error, found) => {
-    const inside = error === null && !found.every(({ address }) => isOutside(address));
-    const failure = error ?? (inside ? new Inside() : null);
-    const [first] = found ?? [];
-    if (failure || !first) return done(failure ?? new Error('no address'), '', 0);
-    return options.all ? done(null, found) : done(null, first.address, first.family);
-  });
-const outside = new Agent({ connect: { lookup: outsideOnly } });
-const anywhere = new Agent();
+import { fetch, type Response } from 'undici';
+import { anywhere, isInside, namesInside, outside } from '../net/outside';
 
 /** Reads a body up to the largest calendar; null when it is larger. */
 const bodyOf = async (response: Response): Promise<string | null> => {
@@ -38,11 +17,6 @@ const bodyOf = async (response: Response): Promise<string | null> => {
     parts.push(part.value);
   }
   return Buffer.concat(parts).toString('utf8');
-};
-
-const isInside = (error: unknown): boolean => {
-  for (let at = error; at instanceof Error; at = at.cause) if (at instanceof Inside) return true;
-  return false;
 };
 
 /** So many times a service may send one on, with the same care at each step. */
@@ -66,9 +40,7 @@ export const fetchCalendar = async (
     ok: false,
     problem: `${url.host} is inside this machine or this network. It is only read where that is allowed for the calendar.`,
   };
-  // An address in numbers is never looked up.
-  const numbers = url.hostname.replace(/^\[|\]$/g, '');
-  if (!inside && ipaddr.isValid(numbers) && !isOutside(numbers)) return refused;
+  if (!inside && namesInside(url)) return refused;
   try {
     const response = await fetch(url, {
       signal: AbortSignal.timeout(patienceMs),

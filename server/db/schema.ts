@@ -230,6 +230,31 @@ export const deskPages = sqliteTable(
   (t) => [index('desk_pages_group').on(t.groupId)],
 );
 
+/** By which push services know this server; the private part is sealed. */
+export const pushKeys = sqliteTable('push_keys', {
+  id: text('id').primaryKey(),
+  publicKey: text('public_key').notNull(),
+  data: text('data', { mode: 'json' }).notNull(),
+});
+
+/** The devices on which people want to be reminded: where a push service finds them, sealed. */
+export const devices = sqliteTable(
+  'devices',
+  {
+    id: text('id').primaryKey(),
+    token: text('token')
+      .notNull()
+      .references(() => deskPages.token, { onDelete: 'cascade' }),
+    groupId: ofGroup(),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    data: text('data', { mode: 'json' }).notNull(),
+    createdAt: text('created_at').notNull(),
+  },
+  (t) => [index('devices_person').on(t.personId)],
+);
+
 /** What calendars were told last of each planned break, so that changes rise in sequence and nothing is lost. */
 export const calendarEntries = sqliteTable(
   'calendar_entries',

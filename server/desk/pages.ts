@@ -1,10 +1,14 @@
-import { DeskData, type DeskPage } from '@kotabi/core/model';
+import { DeskData, type DeskPage, type Person } from '@kotabi/core/model';
 import { and, eq, isNull } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
 import type { Context } from '../context';
 import { deskPages } from '../db/schema';
 import { notFound, Refusal } from '../errors';
 import { sealName } from '../seal/seal';
 import { prepareDesk } from './prepare';
+
+/** Long enough that nobody guesses an address: 32 letters of 64, 192 bits. */
+export const TOKEN_LENGTH = 32;
 
 const sealed = (ctx: Context, token: string, data: DeskData): unknown =>
   ctx.seal.close(data, sealName('desk', token));
@@ -52,4 +56,18 @@ export const deskAt = async (ctx: Context, token: string): Promise<{ page: DeskP
     throw new Refusal(410, 'revoked', 'This page was withdrawn. Ask for a new address.');
   if (data === null) throw notFound('page', '');
   return { page, data: DeskData.parse(ctx.seal.open(data as never, sealName('desk', token))) };
+};
+
+/** The address of a person's page; one is made where there is none yet. */
+export const pageOf = async (ctx: Context, person: Person): Promise<string> => {
+  const [page] = await ctx.db
+    .select({ token: deskPages.token })
+    .from(deskPages)
+    .where(and(eq(deskPages.personId, person.id), isNull(deskPages.revokedAt)))
+    .limit(1);
+  if (page) return page.token;
+  const token = nanoid(TOKEN_LENGTH);
+  const createdAt = ctx.now().toISOString();
+  await makeDesk(ctx, { token, groupId: person.groupId, personId: person.id, createdAt, revokedAt: null });
+  return token;
 };

@@ -2,8 +2,8 @@ import type { Message, MessageState } from '@kotabi/core/model';
 import { and, eq, inArray } from 'drizzle-orm';
 import type { Context } from '../context';
 import { messages } from '../db/schema';
-import { mailReminder } from '../mail/send-reminder';
 import { meetingEnds, type Reminder, remindersNow } from './due';
+import { reach } from './reach';
 
 type Row = typeof messages.$inferSelect;
 
@@ -75,8 +75,8 @@ export const tick = async (ctx: Context): Promise<{ sent: number }> => {
     if (mailed.has(row.personId)) continue;
     mailed.add(row.personId);
     await ctx
-      .asOwnerOf(row.groupId, () => mailReminder(ctx, group.value, person.value, row))
-      .catch((error: unknown) => ctx.log.error({ err: error }, 'a reminder could not be sent by mail'));
+      .asOwnerOf(row.groupId, () => reach(ctx, group.value, person.value, row))
+      .catch((error: unknown) => ctx.log.error({ err: error }, 'a reminder could not be sent'));
   }
   return { sent };
 };

@@ -1,33 +1,21 @@
 import { Answer, DeskAnswer, type DeskItem, type DeskPage, DeskPageRequest } from '@kotabi/core/model';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import type { Express, Request } from 'express';
+import type { Express } from 'express';
 import { nanoid } from 'nanoid';
-import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import type { Context } from '../context';
-import { answers, deskPages, messages } from '../db/schema';
-import { deskAt, makeDesk } from '../desk/pages';
+import { answers, deskPages, devices, messages } from '../db/schema';
+import { hitCounter } from '../desk/hits';
+import { deskAt, makeDesk, TOKEN_LENGTH } from '../desk/pages';
 import { invalid, notFound, parse, Refusal, unknownReference } from '../errors';
 import type { Rooms } from '../live/rooms';
+import { deviceRoutes } from './devices';
 import { getKept } from './kept';
 import { route } from './route';
 
-/** Long enough that nobody guesses it: 32 letters of 64, 192 bits. */
-const TOKEN_LENGTH = 32;
-/** So many hits of one address or one visitor within a minute are plenty. */
-const HITS = { points: 90, duration: 60 };
-
 /** Pages for the people at the desks: made and withdrawn by the instructor, opened by whoever has the address. */
 export const deskRoutes = (app: Express, ctx: Context, rooms: Rooms): void => {
-  const hits = new RateLimiterMemory(HITS);
-  const count = async (req: Request): Promise<void> => {
-    try {
-      await hits.consume(String(req.params.token));
-    } catch (error) {
-      if (error instanceof RateLimiterRes)
-        throw new Refusal(429, 'tooMany', 'That was asked too often. Wait a minute.');
-      throw error;
-    }
-  };
+  const count = hitCounter();
+  deviceRoutes(app, ctx, count);
 
   route(app, '/api/groups/:id/pages', 'instructor', {
     get: async (req, res) => {
@@ -71,6 +59,7 @@ export const deskRoutes = (app: Express, ctx: Context, rooms: Rooms): void => {
           ),
         );
       if (rowsAffected === 0) throw notFound('page', String(req.params.token));
+      await ctx.db.delete(devices).where(eq(devices.token, String(req.params.token)));
       res.status(204).end();
     },
   });

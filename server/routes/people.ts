@@ -3,7 +3,17 @@ import { eq } from 'drizzle-orm';
 import type { Express } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
-import { answers, calendarEntries, calendars, feeds, measures, messages, people, weeks } from '../db/schema';
+import {
+  answers,
+  calendarEntries,
+  calendars,
+  devices,
+  feeds,
+  measures,
+  messages,
+  people,
+  weeks,
+} from '../db/schema';
 import { renewDesks } from '../desk/pages';
 import { invalid, parse } from '../errors';
 import { renewBreaks } from '../given/given';
@@ -117,6 +127,11 @@ export const peopleRoutes = (app: Express, ctx: Context): void => {
         weeks: ownWeeks.map((w) => w.value),
         answers: said.map((a) => a.data),
         reminders: sent,
+        /** Since when they are reminded on which devices; where those are is between them and their browser. */
+        devices: await ctx.db
+          .select({ createdAt: devices.createdAt })
+          .from(devices)
+          .where(eq(devices.personId, id)),
         addresses: await ctx.db
           .select({ createdAt: feeds.createdAt, revokedAt: feeds.revokedAt })
           .from(feeds)

@@ -1,8 +1,9 @@
 import type { CalendarState, Kept } from '@kotabi/core/model';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { REFRESH_MS, refresh, refreshDue } from '../calendars/copies';
-import { fetchCalendar, isOutside } from '../calendars/fetch';
+import { fetchCalendar } from '../calendars/fetch';
 import { listen } from '../listen';
+import { isOutside } from '../net/outside';
 import { createStandIn } from '../stand-ins/calendars';
 import { group, startServer } from './harness';
 

@@ -29,7 +29,7 @@ export const startServer = async (
   threads: PoolOptions = {},
   log: Logger = createLogger('silent'),
   webDir?: string,
-  more: Pick<AppOptions, 'firstCode' | 'behindProxy' | 'hosts' | 'outside'> = {},
+  more: Pick<AppOptions, 'firstCode' | 'behindProxy' | 'hosts' | 'outside' | 'pushService'> = {},
 ) => {
   const dir = mkdtempSync(join(tmpdir(), 'kotabi-test-'));
   const file = join(dir, 'test.db');

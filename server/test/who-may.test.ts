@@ -145,7 +145,8 @@ const put = async (path: string, value: { id: string }): Promise<void> => {
 /** What is kept, those first that others belong to; not accounts and who is signed in, nor what was written down of it. */
 const TABLES = [
   ['shares', 'groups', 'people', 'moves', 'breaks', 'settings', 'weeks', 'calendars', 'feeds'],
-  ['led_feeds', 'voice_lines', 'given_weeks', 'desk_pages', 'calendar_entries', 'messages', 'answers'],
+  ['led_feeds', 'voice_lines', 'given_weeks', 'desk_pages', 'push_keys', 'devices', 'calendar_entries'],
+  ['messages', 'answers'],
   ['sessions', 'measures'],
 ].flat();
 
@@ -390,6 +391,20 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     right: 'anyone',
     path: `/api/desk/${pageToken}/answers`,
     body: { plannedId: null, breakId: null, answer: 'did it' },
+  }),
+  'GET /api/desk/:token/devices': () => ({ right: 'anyone', path: `/api/desk/${pageToken}/devices` }),
+  'POST /api/desk/:token/devices': () => ({
+    right: 'anyone',
+    path: `/api/desk/${pageToken}/devices`,
+    body: {
+      endpoint: 'https://push.example/x',
+      keys: { p256dh: 'B'.repeat(87), auth: 'a'.repeat(22) },
+    },
+  }),
+  'DELETE /api/desk/:token/devices': () => ({
+    right: 'anyone',
+    path: `/api/desk/${pageToken}/devices`,
+    body: { endpoint: 'https://push.example/x' },
   }),
   'GET /api/messages': { right: 'own', path: '/api/messages' },
   'POST /api/messages/:id/reply': {

@@ -6,18 +6,23 @@ import { dayText, say, timeText } from './words/words';
 /** What is next, large, with a picture of it; and something to do now where nothing is. */
 export const NextBreak = ({
   view,
+  named,
   begin,
   remind,
 }: {
   view: DeskView;
+  /** The break that a reminder led to: it stands in the first place then, also when it has begun. */
+  named: DeskItem | undefined;
   begin: (brk: DeskBreak, item: DeskItem | null) => void;
   remind: (name: string) => void;
 }) => {
   const now = Date.now();
   const today = new Intl.DateTimeFormat('en-CA', { timeZone: view.timeZone }).format(new Date());
-  const next = [...view.items]
-    .filter((i) => Date.parse(i.startsAt) + i.lengthMin * 60_000 > now)
-    .sort((a, b) => a.startsAt.localeCompare(b.startsAt))[0];
+  const next =
+    named ??
+    [...view.items]
+      .filter((i) => Date.parse(i.startsAt) + i.lengthMin * 60_000 > now)
+      .sort((a, b) => a.startsAt.localeCompare(b.startsAt))[0];
   const brk = view.breaks.find((b) => b.brk.id === next?.breakId) ?? (next ? undefined : view.breaks[0]);
   const step = brk?.brk.items.flatMap((i) => (i.type === 'chain' ? i.links : [i])).at(2);
   const move = view.moves.find((m) => m.id === step?.moveId);
@@ -28,7 +33,7 @@ export const NextBreak = ({
       <h1>
         {next
           ? next.date === today
-            ? say('nextAt', { time })
+            ? say(named ? 'namedAt' : 'nextAt', { time })
             : say('nextOn', { day: dayText(next.date), time })
           : brk
             ? say('doNow')

@@ -1,6 +1,6 @@
 import { goesByBreath } from '../../model';
 import { SHORT_SLOT_SEC } from '../../review/rules/order/frame';
-import type { Candidate } from '../candidates';
+import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
 import type { Sheet } from './sheet';
 

@@ -2,7 +2,7 @@ import type { Approach } from '../../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../../review/rules/order/chest-and-back';
 import { SHORT_HOLD_MS } from '../../review/rules/order/mobilised';
 import { bendOf, wantsOther } from '../../review/rules/sides/wrists';
-import type { Candidate } from '../candidates';
+import type { Candidate } from '../candidate';
 import { HOLDS_RUNNING, type LetGo, type LettingGo, OF_ONE_AREA } from '../let-go';
 import type { SuggestRequest } from '../request';
 import type { Sheet, Terms } from './sheet';

@@ -1,6 +1,7 @@
 import type { Break, Thing } from '../../model';
 import type { Program } from '../../solver';
-import type { Candidate, Setting } from '../candidates';
+import type { Candidate } from '../candidate';
+import type { Setting } from '../candidates';
 import type { LettingGo } from '../let-go';
 import { frame } from './frame';
 import { holdRules } from './holds';

@@ -1,5 +1,5 @@
 import type { Approach, Thing } from '../../model';
-import type { Candidate } from '../candidates';
+import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
 import { isFramed } from './frame';
 import type { Sheet, Terms } from './sheet';

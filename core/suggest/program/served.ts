@@ -1,5 +1,5 @@
 import { AIM_SEC } from '../../ledger';
-import type { Candidate } from '../candidates';
+import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
 import { minus, type Sheet } from './sheet';
 

@@ -1,5 +1,5 @@
 import type { Column, Row } from '../../solver';
-import type { Candidate, CandidateDose } from '../candidates';
+import type { Candidate, CandidateDose } from '../candidate';
 
 export type Terms = Row['terms'];
 

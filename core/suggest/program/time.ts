@@ -3,7 +3,7 @@ import { STANDING_WORDS } from '../../review/rules/room/announced';
 import { announcement } from '../../review/rules/room/things';
 import { SLACK_MS, SLACK_SHARE } from '../../review/rules/slot/slot';
 import { fetchMs, positionMs, sayMs } from '../../timing';
-import type { Candidate } from '../candidates';
+import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
 import type { Places } from './places';
 import type { Sheet, Terms } from './sheet';

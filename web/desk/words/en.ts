@@ -2,6 +2,7 @@
 export const en = {
   next: 'Next',
   nextAt: 'Next at {{time}}',
+  namedAt: 'Your break of {{time}}',
   nextOn: 'Next on {{day}} at {{time}}',
   nothing: 'Nothing more is planned this week.',
   doNow: 'Do one now',
@@ -23,6 +24,14 @@ export const en = {
   answeredLater: 'Noted here; it is sent when there is a connection.',
   remind: 'Remind me in ten minutes',
   reminding: 'You will be reminded at {{time}}, as long as this page is open.',
+  remindHere: 'Remind me on this device',
+  remindHereNot: 'No more reminders on this device',
+  remindedHere:
+    'You are reminded on this device a few minutes before each break, also when this page is closed.',
+  remindedHereNot: 'This device is not reminded any more.',
+  remindForbidden:
+    'This browser does not let the page remind you. You can allow it in the settings of the browser.',
+  remindFailed: 'This browser could not arrange for reminders. Try again when there is a connection.',
   reminder: 'Time for “{{name}}”',
   tension: 'How tight, right now?',
   tensionLow: 'not at all',

@@ -14,6 +14,7 @@ interface KeptAbout {
   measures: unknown[];
   calendars: unknown[];
   addresses: unknown[];
+  devices: unknown[];
 }
 
 const WHERE: Record<NamedText['kind'], string> = {
@@ -62,6 +63,8 @@ export const DeleteDialog = ({ person, close }: { person: Person; close: () => v
     data.answers.length > 0 && many(data.answers.length, 'answer to reminders', 'answers to reminders'),
     data.measures.length > 0 && many(data.measures.length, 'measure'),
     data.calendars.length > 0 && many(data.calendars.length, 'calendar'),
+    data.devices.length > 0 &&
+      many(data.devices.length, 'device that is reminded', 'devices that are reminded'),
     data.addresses.length > 0 && many(data.addresses.length, 'calendar address', 'calendar addresses'),
     notes.length > 0 && `the name in ${many(notes.length, 'text')} of the log`,
   ];
