@@ -1,7 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { archiveJsonSchema, breakFileJsonSchema, moveFileJsonSchema } from '@kotabi/core/formats';
+import { SCHEMAS } from '@kotabi/core/formats';
 
 // Writes the JSON Schema of our own file formats into docs/formats, from the one source of their shape.
-writeFileSync('docs/formats/break-file.schema.json', `${JSON.stringify(breakFileJsonSchema(), null, 2)}\n`);
-writeFileSync('docs/formats/move-file.schema.json', `${JSON.stringify(moveFileJsonSchema(), null, 2)}\n`);
-writeFileSync('docs/formats/archive.schema.json', `${JSON.stringify(archiveJsonSchema(), null, 2)}\n`);
+for (const [name, schema] of Object.entries(SCHEMAS))
+  writeFileSync(`docs/formats/${name}.schema.json`, `${JSON.stringify(schema(), null, 2)}\n`);

@@ -8,5 +8,6 @@ export * from './move-file';
 export * from './people-table';
 export * from './plain-text';
 export * from './records';
+export * from './schemas';
 export * from './webvtt';
 export * from './week-table';

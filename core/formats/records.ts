@@ -17,6 +17,12 @@ export type RecordsFile = z.infer<typeof RecordsFile>;
 export const recordsFile = (file: Omit<RecordsFile, 'format' | 'version'>): string =>
   `${JSON.stringify({ format: 'kotabi-records', version: 1, ...file }, null, 2)}\n`;
 
+/** JSON Schema of the file of records, made from the one source of its shape. */
+export const recordsFileJsonSchema = (): unknown => ({
+  ...z.toJSONSchema(RecordsFile, { io: 'output', target: 'draft-2020-12', unrepresentable: 'any' }),
+  title: 'Kotabi records, version 1',
+});
+
 const seconds = (ms: number): number => Math.round(ms / 1000);
 
 /** Records as a table (RFC 4180), one row each; times as the clock on the wall showed them. */

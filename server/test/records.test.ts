@@ -1,10 +1,14 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { mayTake } from '@kotabi/core/measure';
 import type { Kept, LogRow, Session } from '@kotabi/core/model';
 import type { Trends } from '@kotabi/core/trends';
+import Ajv from 'ajv/dist/2020';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadDemo } from '../demo/load';
 import { demoMeasures } from '../demo/measures';
 import { demoPeople } from '../demo/people';
+import { root } from '../paths';
 import { startServer } from './harness';
 
 // The demo office on a Friday: three months in which there is something to find.
@@ -181,6 +185,10 @@ describe('what the demo shows', () => {
       true,
       true,
     ]);
+    // As it is published, asked of another library.
+    const published = JSON.parse(readFileSync(join(root, 'docs/formats/records-file.schema.json'), 'utf8'));
+    const validate = new Ajv({ strict: false, validateFormats: false }).compile(published);
+    expect([validate(file), validate.errors]).toEqual([true, null]);
   });
 });
 
