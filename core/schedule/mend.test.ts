@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { type BusyTime, Group, WeekDay, WeekRule } from '../model';
-import { colliding, dayInput, fromToday, heldBreaks, mendDay, mendDays, planDay, readDay, withPlan } from '.';
+import {
+  colliding,
+  dayInput,
+  fromToday,
+  heldBreaks,
+  landing,
+  mendDay,
+  mendDays,
+  planDay,
+  readDay,
+  withPlan,
+} from '.';
 
 const group = Group.parse({
   id: 'g',
@@ -45,6 +56,20 @@ describe('putting a day right', () => {
     expect(moved.map((m) => [m.id, m.from])).toContainEqual([first!.id, first!.startMin]);
     expect(mended.breaks.map((b) => b.id)).toContain(first!.id);
     expect(mended.breaks.every((b) => !b.locked)).toBe(true);
+  });
+
+  it('is due for so many breaks as land on something and have not begun', () => {
+    const day = planned([]);
+    const [first, second] = day.breaks;
+    const on = (at: number): BusyTime => meeting(`m${at}`, at - 5, at + 15);
+    const busier = { ...day, busy: [on(first!.startMin), on(second!.startMin)] };
+    expect(landing([day], group, rule, BEFORE)).toBe(0);
+    expect(landing([busier], group, rule, BEFORE)).toBe(2);
+    expect(landing([mendDay(busier, group, rule, BEFORE).day], group, rule, BEFORE)).toBe(0);
+    const begun = { date: day.date, minute: first!.startMin + 1 };
+    expect(landing([busier], group, rule, begun)).toBe(1);
+    expect(landing([{ ...busier, off: 'holiday' }], group, rule, BEFORE)).toBe(0);
+    expect(landing([busier], group, rule, { date: '2026-12-01', minute: 0 })).toBe(0);
   });
 
   it('plans the day again where moving one break alone leaves more over the limit', () => {

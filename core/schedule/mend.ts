@@ -13,6 +13,10 @@ export interface Mended {
   moved: { id: string; from: number; to: number | null }[];
 }
 
+/** The last minute that a day may have, counted from its midnight: a shift over midnight still runs on the day after its own. */
+const LONGEST_DAY = 2880;
+const isOver = ({ date }: WeekDay, now: LocalNow): boolean => nowOn(now, date) >= LONGEST_DAY;
+
 /** The breaks of a day that something stands in the way of now. */
 export const colliding = (day: WeekDay, input: DayInput, rule: WeekRule): string[] =>
   day.breaks
@@ -50,6 +54,14 @@ const stillWrong = (day: WeekDay, frame: Frame, rule: WeekRule, now: LocalNow): 
   const past = new Set(begun(day, now).map((b) => b.id));
   return new Set(colliding(day, dayInput(frame, rule, day), rule).filter((id) => !past.has(id)));
 };
+
+/** How many breaks of some days land on something and have not begun yet: what has passed is a fact. */
+export const landing = (days: readonly WeekDay[], frame: Frame, rule: WeekRule, now: LocalNow): number =>
+  days.reduce(
+    (sum, day) =>
+      sum + (isOver(day, now) || day.off !== undefined ? 0 : stillWrong(day, frame, rule, now).size),
+    0,
+  );
 
 const moveLittle = (day: WeekDay, frame: Frame, rule: WeekRule, now: LocalNow): Mended => {
   const wrong = stillWrong(day, frame, rule, now);
@@ -97,19 +109,13 @@ export const mendDays = (
   now: LocalNow,
 ): { days: WeekDay[]; moved: (Mended['moved'][number] & { date: IsoDate })[] } => {
   const results = days.map((day) =>
-    // A shift over midnight may still run on the day after its own.
-    nowOn(now, day.date) >= LONGEST_DAY || day.off !== undefined
-      ? { day, moved: [] }
-      : mendDay(day, frame, rule, now),
+    isOver(day, now) || day.off !== undefined ? { day, moved: [] } : mendDay(day, frame, rule, now),
   );
   return {
     days: results.map((r) => r.day),
     moved: results.flatMap((r) => r.moved.map((m) => ({ ...m, date: r.day.date }))),
   };
 };
-
-/** The last minute that a day may have, counted from its midnight. */
-const LONGEST_DAY = 2880;
 
 /** Busy times by date, without those of days that have passed. */
 export const fromToday = (

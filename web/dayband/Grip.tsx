@@ -2,7 +2,7 @@ import type { DayInput, PlannedBreak } from '@kotabi/core/model';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { clock } from '../words/time';
 import styles from './dayband.module.css';
-import { type BandScale, fitted, NAMES_AT } from './geometry';
+import { type BandScale, NAMES_AT, timeAndName } from './geometry';
 
 /** What a grip shows: no break chosen yet, one that fits, one that takes longer than its time. */
 export type GripState = 'open' | 'chosen' | 'too long';
@@ -36,10 +36,10 @@ interface Props {
   keys: (event: KeyboardEvent) => void;
 }
 
-/** One planned break on its day: to be dragged, moved by key, or chosen. */
 /** Names of neighbours keep so far apart, px. */
 const NAME_GAP = 10;
 
+/** One planned break on its day: to be dragged, moved by key, or chosen. */
 export const Grip = (p: Props) => {
   const { planned: b, lengthMin, scale } = p;
   const { x, base } = scale;
@@ -80,10 +80,7 @@ export const Grip = (p: Props) => {
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
       {!b.skipped && (
         <text x={middle - wide / 2} y={base + NAMES_AT} className={styles.name}>
-          {fitted(
-            p.state === 'open' ? clock(b.startMin) : `${clock(b.startMin)} ${p.name}`,
-            p.room - NAME_GAP,
-          )}
+          {timeAndName(clock(b.startMin), p.state === 'open' ? '' : p.name, p.room - NAME_GAP)}
         </text>
       )}
       {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}

@@ -1,7 +1,7 @@
 import { DayInput } from '@kotabi/core/model';
 import { readDay } from '@kotabi/core/schedule';
 import { describe, expect, it } from 'vitest';
-import { bandScale, runPath } from './geometry';
+import { bandScale, runPath, timeAndName } from './geometry';
 
 const day = DayInput.parse({ startMin: 540, endMin: 660 });
 const scale = bandScale(day, 240, 100);
@@ -23,5 +23,16 @@ describe('the band of a day', () => {
       `${scale.x(minute).toFixed(1)} ${scale.y(height).toFixed(1)}`;
     expect(points).toEqual(expect.arrayContaining([at(570, 30), at(570, 0), at(575, 0), at(660, 85)]));
     expect(points!.length).toBeLessThanOrEqual(14);
+  });
+});
+
+describe('the name of a break on its band', () => {
+  it('is cut where there is room for most of it, and left out where too little would be left', () => {
+    expect(timeAndName('10:30', 'Neck', 80)).toBe('10:30 Neck');
+    expect(timeAndName('10:30', 'Wrists and hands after typing', 120)).toBe('10:30 Wrists and ha…');
+    expect(timeAndName('10:30', 'Wrists and hands after typing', 70)).toBe('10:30');
+    expect(timeAndName('10:30', '', 300)).toBe('10:30');
+    for (let room = 0; room < 300; room += 7)
+      expect(timeAndName('10:30', 'Wrists and hands after typing', room)).toMatch(/^10:30( \S{2}.{6,})?$/);
   });
 });

@@ -25,6 +25,15 @@ export const fitted = (text: string, room: number): string => {
   return text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text;
 };
 
+/** So many letters of a name say which one it is; fewer say nothing. */
+const TELLING = 9;
+
+/** When and what, in the room there is: the time alone where too little would be left of the name. */
+export const timeAndName = (time: string, name: string, room: number): string => {
+  const left = Math.floor(room / LETTER) - time.length - 1;
+  return name !== '' && left >= Math.min(TELLING, name.length) ? fitted(`${time} ${name}`, room) : time;
+};
+
 export const bandScale = (
   { startMin, endMin }: Pick<DayInput, 'startMin' | 'endMin'>,
   width: number,

@@ -1,5 +1,7 @@
 import dayjs from 'dayjs';
+import { missedText } from '../screens/office/missed-text';
 import type { Coming, GroupToday } from '../screens/today/useToday';
+import type { OfficeRow } from '../week/office-row';
 import { clock } from './time';
 
 const HOUR = 60;
@@ -39,4 +41,21 @@ export const dayText = (groups: readonly GroupToday[]): string => {
     ahead === 0 ? 'nothing more today' : `${ahead} break${ahead === 1 ? '' : 's'} to come today`,
     ...(waiting > 0 ? [`${waiting} week${waiting === 1 ? '' : 's'} not given out`] : []),
   ].join(' · ');
+};
+
+/** What a week still lacks, a phrase each; nothing where nothing is planned yet: that is said elsewhere. */
+export const lacksText = (
+  row: Pick<OfficeRow, 'planned' | 'open' | 'longestMin' | 'overMin' | 'missed'>,
+  inTheWay: number,
+): string[] => {
+  if (row.planned === 0) return [];
+  const breaks = (n: number): string => `${n} break${n === 1 ? '' : 's'}`;
+  return [
+    ...(inTheWay > 0 ? [`${breaks(inTheWay)} in the way of what calendars have now`] : []),
+    ...(row.open > 0 ? [`${row.open} time${row.open === 1 ? '' : 's'} without a break chosen`] : []),
+    ...(row.overMin > 0
+      ? [`longest run at the desk ${row.longestMin} min, ${row.overMin} min over the limit`]
+      : []),
+    ...(row.missed.length > 0 && row.open < row.planned ? [`aims ${missedText(row)}`] : []),
+  ];
 };

@@ -7,7 +7,8 @@ import { useMoves } from '../../api/queries';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { dayText, stateText } from '../../words/today';
-import { MiniBand } from './MiniBand';
+import { Lacks } from './Lacks';
+import { Hours, MiniBand, type Span, spanOf } from './MiniBand';
 import { Next } from './Next';
 import { Since } from './Since';
 import styles from './today.module.css';
@@ -25,9 +26,12 @@ const useClock = (): Date => {
   return at;
 };
 
+/** Where nobody works, no hours are shown. */
+const WORKDAY: Span = { startMin: 540, endMin: 1020 };
+
 const weekOf = ({ group, now }: GroupToday): string => `/week/${group.id}/${mondayOf(now.date)}`;
 
-const Row = ({ today }: { today: GroupToday }) => (
+const Row = ({ today, span }: { today: GroupToday; span: Span }) => (
   <li className={styles.row}>
     <span>
       <Link to={weekOf(today)}>
@@ -37,7 +41,7 @@ const Row = ({ today }: { today: GroupToday }) => (
         {stateText(today)}
       </span>
     </span>
-    <MiniBand today={today} />
+    <MiniBand today={today} span={span} />
   </li>
 );
 
@@ -58,6 +62,7 @@ export const TodayScreen = () => {
     .flatMap((g) => g.coming.map((c) => ({ c, g })))
     .sort((a, b) => told(a.g) - told(b.g) || a.c.inMin - b.c.inMin);
   const date = first?.now.date ?? dayjs(at).format('YYYY-MM-DD');
+  const span = spanOf(groups);
   const waiting = groups.filter((g) => g.state === 'draft' || g.state === 'changed');
   const unplanned = groups.filter((g) => g.state === 'not planned');
   return (
@@ -94,8 +99,14 @@ export const TodayScreen = () => {
           <Link to="/weeks">The whole week</Link>
         </div>
         <ul>
+          {span && (
+            <li className={styles.hours}>
+              <span />
+              <Hours span={span} />
+            </li>
+          )}
           {groups.map((g) => (
-            <Row key={g.group.id} today={g} />
+            <Row key={g.group.id} today={g} span={span ?? WORKDAY} />
           ))}
         </ul>
         {waiting.length > 0 && (
@@ -115,6 +126,7 @@ export const TodayScreen = () => {
           </p>
         )}
       </section>
+      <Lacks groups={groups} />
     </div>
   );
 };

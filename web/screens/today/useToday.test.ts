@@ -1,6 +1,7 @@
 import { Break, Group, Week } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
-import { comingText, dayText, stateText } from '../../words/today';
+import { comingText, dayText, lacksText, stateText } from '../../words/today';
+import { spanOf } from './MiniBand';
 import { groupToday } from './useToday';
 
 const group = Group.parse({
@@ -67,5 +68,42 @@ describe('today of a group', () => {
     const groups = [groupToday(group, w, given(w), breaks, at), groupToday(group, w, null, breaks, at)];
     expect(dayText(groups)).toBe('2 groups · 4 breaks to come today · 1 week not given out');
     expect(dayText([])).toBe('0 groups · nothing more today');
+  });
+});
+
+describe('what a week still lacks', () => {
+  const row = { planned: 5, open: 0, longestMin: 50, overMin: 0, missed: [] };
+  it('is said in a phrase each, and not at all where nothing is planned', () => {
+    expect(lacksText(row, 0)).toEqual([]);
+    expect(lacksText({ ...row, planned: 0, open: 0 }, 3)).toEqual([]);
+    expect(
+      lacksText(
+        {
+          ...row,
+          open: 1,
+          longestMin: 90,
+          overMin: 30,
+          missed: [{ muscle: 'pectorals', side: 'left' }] as never,
+        },
+        2,
+      ),
+    ).toEqual([
+      '2 breaks in the way of what calendars have now',
+      '1 time without a break chosen',
+      'longest run at the desk 90 min, 30 min over the limit',
+      'aims missed: pectorals left',
+    ]);
+    // Where nothing is chosen at all, aims are not even begun.
+    expect(
+      lacksText({ ...row, open: 5, missed: [{ muscle: 'pectorals', side: 'left' }] as never }, 0),
+    ).toEqual(['5 times without a break chosen']);
+  });
+});
+
+describe('the days of all groups', () => {
+  it('stand on one scale, from the first that begins to the last that ends', () => {
+    const day = (startMin: number, endMin: number) => ({ day: { input: { startMin, endMin } } }) as never;
+    expect(spanOf([day(540, 1020), { day: null }, day(360, 840)])).toEqual({ startMin: 360, endMin: 1020 });
+    expect(spanOf([{ day: null }])).toBe(null);
   });
 });

@@ -41,6 +41,12 @@ export interface GroupToday {
   coming: Coming[];
 }
 
+/** The same with the week as it is kept and as it was given out. */
+export interface KeptToday extends GroupToday {
+  week: Kept<Week> | null;
+  given: GivenState | null;
+}
+
 /** What a group has to come and how its day looks. */
 export const groupToday = (
   group: Group,
@@ -73,7 +79,7 @@ export const groupToday = (
 };
 
 /** Today of all groups; undefined while it is not known. */
-export const useToday = (at: Date): { groups: GroupToday[]; none: boolean } | undefined => {
+export const useToday = (at: Date): { groups: KeptToday[]; none: boolean } | undefined => {
   const groups = useGroups().data;
   const breaks = useBreaks().data;
   const weeks = useQueries({
@@ -94,8 +100,9 @@ export const useToday = (at: Date): { groups: GroupToday[]; none: boolean } | un
   const byId = new Map(breaks.map((b) => [b.value.id, b.value]));
   return {
     none: groups.length === 0,
-    groups: groups.map(({ value }, i) =>
-      groupToday(value, weeks[i]?.data?.week?.value ?? null, weeks[i]?.data?.given ?? null, byId, at),
-    ),
+    groups: groups.map(({ value }, i) => {
+      const { week = null, given = null } = weeks[i]?.data ?? {};
+      return { ...groupToday(value, week?.value ?? null, given, byId, at), week, given };
+    }),
   };
 };

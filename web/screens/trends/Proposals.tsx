@@ -2,15 +2,20 @@ import type { Learned } from '@kotabi/core/model';
 import type { Proposal } from '@kotabi/core/propose';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
+import { useState } from 'react';
 import { messageOf, request } from '../../api/client';
 import { type Proposed, queryClient } from '../../api/queries';
 import { useMessages } from '../../shell/messages';
 import { effectText } from '../../words/trends';
 import styles from './trends.module.css';
 
+/** So many proposals are shown at first, those that matter most; the others by a press. */
+const AT_FIRST = 3;
+
 /** What the records say should change next: each to be taken or set aside, and what was answered earlier. */
 export const Proposals = ({ groupId, proposed }: { groupId: string; proposed: Proposed }) => {
   const { message } = useMessages();
+  const [all, setAll] = useState(false);
   const done = async (work: Promise<unknown>, said: string): Promise<void> => {
     try {
       await work;
@@ -37,7 +42,7 @@ export const Proposals = ({ groupId, proposed }: { groupId: string; proposed: Pr
       <p className="muted small">From the records of the last eight weeks.</p>
       {proposals.length === 0 && <p>Nothing stands out. Keep going, and keep asking before and after.</p>}
       <ul className={styles.proposals}>
-        {proposals.map((p) => (
+        {proposals.slice(0, all ? undefined : AT_FIRST).map((p) => (
           <li key={p.key}>
             <div>
               <b>{p.text}</b>
@@ -45,16 +50,21 @@ export const Proposals = ({ groupId, proposed }: { groupId: string; proposed: Pr
               <p className="muted small">{p.changes}</p>
             </div>
             <div className={styles.answers}>
-              <Button type="primary" onClick={() => answer(p, true)} aria-label={`Take it: ${p.text}`}>
+              <Button onClick={() => answer(p, true)} aria-label={`Take it: ${p.text}`}>
                 Take it
               </Button>
-              <Button onClick={() => answer(p, false)} aria-label={`Set aside: ${p.text}`}>
+              <Button type="text" onClick={() => answer(p, false)} aria-label={`Set aside: ${p.text}`}>
                 Set aside
               </Button>
             </div>
           </li>
         ))}
       </ul>
+      {proposals.length > AT_FIRST && (
+        <Button type="link" className={styles.more} aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Show the first three only' : `Show ${proposals.length - AT_FIRST} more`}
+        </Button>
+      )}
       {learned.length > 0 && (
         <details>
           <summary>
