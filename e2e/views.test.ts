@@ -94,13 +94,31 @@ const axe = async (page: Page, within?: string): Promise<string[]> => {
 const widerBy = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
+/** What can be pressed and stands beyond the edge of its card or toolbar, where it lies on or under something else. */
+const standingOut = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('main button, main a, main input')].flatMap((part) => {
+      const around = part.closest('[role=toolbar], .card, aside');
+      const { right, left, width } = part.getBoundingClientRect();
+      if (!around || width === 0) return [];
+      const edge = around.getBoundingClientRect();
+      const out = right > edge.right + 1 || left < edge.left - 1;
+      // What scrolls by itself reaches further than it shows.
+      for (let up = part.parentElement; out && up; up = up === around ? null : up.parentElement)
+        if (/auto|scroll/.test(getComputedStyle(up).overflowX)) return [];
+      return out ? [part.getAttribute('aria-label') ?? part.textContent ?? part.tagName] : [];
+    }),
+  );
+
 describe.each(views)('%s', (_, path, ready) => {
   it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
     const page = await goTo(path, ready);
     expect(await axe(page)).toEqual([]);
     expect(await widerBy(page)).toBe(0);
+    expect(await standingOut(page)).toEqual([]);
     await page.setViewportSize({ width: 1024, height: 768 });
     expect(await widerBy(page)).toBe(0);
+    expect(await standingOut(page)).toEqual([]);
   });
 });
 

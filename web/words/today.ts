@@ -54,7 +54,7 @@ export const lacksText = (
     ...(inTheWay > 0 ? [`${breaks(inTheWay)} in the way of what calendars have now`] : []),
     ...(row.open > 0 ? [`${row.open} time${row.open === 1 ? '' : 's'} without a break chosen`] : []),
     ...(row.overMin > 0
-      ? [`longest run at the desk ${row.longestMin} min, ${row.overMin} min over the limit`]
+      ? [`longest run at the desk ${row.longestMin} min, ${row.overMin} min over the limit in all`]
       : []),
     ...(row.missed.length > 0 && row.open < row.planned ? [`aims ${missedText(row)}`] : []),
   ];

@@ -21,7 +21,7 @@ export const AddPanel = memo((props: AddProps) => {
           id="find-move"
           type="search"
           aria-label="Find a move"
-          placeholder="neck, wrist, breath …"
+          placeholder="neck, wrist …"
           value={text}
           onChange={(e) => setText(e.target.value)}
           onKeyDown={(e) => {

@@ -110,8 +110,14 @@ export const Toolbar = ({ store, commands }: { store: BreakStore; commands: read
         </span>
       )}
       <Tool {...of('suggest')} icon={<Sparkles size={16} />} text="Suggest" />
-      <LazyMenu type="text" size="small" icon={<ListTree size={17} />} menu={menuOf(commands, state)}>
-        Commands
+      <LazyMenu
+        type="text"
+        size="small"
+        aria-label="Commands"
+        icon={<ListTree size={17} />}
+        menu={menuOf(commands, state)}
+      >
+        <span className={styles.toolText}>Commands</span>
       </LazyMenu>
       <Tool {...of('keys')} label="Keys" icon={<Keyboard size={17} />} />
     </div>

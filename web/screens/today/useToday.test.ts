@@ -90,7 +90,7 @@ describe('what a week still lacks', () => {
     ).toEqual([
       '2 breaks in the way of what calendars have now',
       '1 time without a break chosen',
-      'longest run at the desk 90 min, 30 min over the limit',
+      'longest run at the desk 90 min, 30 min over the limit in all',
       'aims missed: pectorals left',
     ]);
     // Where nothing is chosen at all, aims are not even begun.
