@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { defaultApproach, defaultPace, type Item, type Move, stepsOf } from '../model';
+import { times } from '../testing/all';
 import { breaths, brk, cues, each, hold, lookupIn, move, reps, step } from '../testing/build';
 import { fitBySolver, fitSlowly } from '../testing/slow-fit';
 import { loadSolver } from '../testing/solver-planner';
@@ -190,7 +191,7 @@ describe('fitting, against slow and foreign solvers', () => {
         expect([...fast.amounts.values()]).toEqual(slow.amounts);
         expect(fast.totalMs).toBe(slow.totalMs);
       }),
-      { numRuns: 300, seed: 41 },
+      { numRuns: times(150, 300), seed: 41 },
     );
   });
 

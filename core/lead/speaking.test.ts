@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '../testing/all';
 import { arbBreak } from '../testing/arbitrary';
 import { brk, compile, cues, each, move, step } from '../testing/build';
 import type { Timeline } from '../timing';
@@ -59,7 +60,7 @@ describe('lines as they come due', () => {
           expect(h.at).toBeLessThan(expected[i]!.at + everyMs + 1);
         }
       }),
-      { numRuns: 60, seed: 9 },
+      { numRuns: times(24, 60), seed: 9 },
     );
   });
   it('are not those of what was skipped, and are said again when one goes back', () => {
@@ -148,7 +149,7 @@ describe('the speaker', () => {
         for (const [i, s] of said.entries())
           if (i > 0) expect(s.from).toBeGreaterThanOrEqual(said[i - 1]!.to);
       }),
-      { numRuns: 40, seed: 2 },
+      { numRuns: times(16, 40), seed: 2 },
     );
   });
   it('with a slow voice leaves out what matters least, not the way back', () => {

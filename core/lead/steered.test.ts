@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LedState } from '../model';
+import { times } from '../testing/all';
 import { arbBreak } from '../testing/arbitrary';
 import { breaths, brk, compile, cues, each, hold, move, reps, step } from '../testing/build';
 import {
@@ -117,7 +118,7 @@ describe('what is kept of a break that is led', () => {
         if (lead.status === 'finished') expect(again).toBeNull();
         else expect(again).toEqual({ ...lead, status: 'paused', at: 0 });
       }),
-      { numRuns: 60, seed: 3 },
+      { numRuns: times(30, 60), seed: 3 },
     );
   });
   it('is not taken up by a break that was changed meanwhile, nor when it is over', () => {
@@ -185,7 +186,7 @@ it('never counts below zero, whatever is pressed', () => {
         }
       },
     ),
-    { numRuns: 80, seed: 11 },
+    { numRuns: times(40, 80), seed: 11 },
   );
 });
 

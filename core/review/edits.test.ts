@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { stepOf } from '../library';
 import { shelf } from '../library/all';
 import { type Break, defaultApproach, type Item, isTwoWay, type Step } from '../model';
+import { times } from '../testing/all';
 import { brk } from '../testing/build';
 import { audienceOf } from '../testing/review';
 import { reviewed } from '.';
@@ -101,6 +102,6 @@ describe('after an edit', () => {
           expect(step).toEqual(whole);
         }
       }),
-      { numRuns: 60, seed: 20_261_126 },
+      { numRuns: times(24, 60), seed: 20_261_126 },
     ));
 });

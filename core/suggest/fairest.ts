@@ -1,4 +1,4 @@
-import type { Row, Solution, Solve, SolveLimits } from '../solver';
+import type { Column, Row, Solution, Solve, SolveLimits } from '../solver';
 import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
@@ -12,22 +12,17 @@ export interface FairSolution {
   level: number;
 }
 
-/** The highest level that could be reached if moves could be done in part: nothing above it needs to be tried. */
-const ceiling = (
-  { columns, leastColumn }: SuggestProgram,
-  rows: readonly Row[],
-  solve: Solve,
-  limits: SolveLimits,
-): number => {
-  const eased = columns.map((c, i) => ({ ...c, whole: false, cost: i === leastColumn ? 1 : 0 }));
-  const solution = solve({ columns: eased, rows }, limits);
-  return solution.status === 'none' ? -1 : Math.floor((solution.objective + NEARLY) / LEVEL);
-};
+/** A level in whole steps: what is reached to within rounding is reached. */
+const levelOf = (least: number): number => Math.floor((least + NEARLY) / LEVEL);
+
+/** The program with nothing but the least served side to make as large as can be; `whole` false where moves may be done in part. */
+const onlyLeast = ({ columns, leastColumn }: SuggestProgram, whole: boolean): Column[] =>
+  columns.map((c, i) => ({ ...c, whole: c.whole && whole, cost: i === leastColumn ? 1 : 0 }));
 
 /**
- * First the least served side of what is wanted as well served as it can be, then everything else: level by level from the
- * highest that is conceivable, and the first that can be reached is solved for the best. That a level cannot be reached shows
- * quickly, which weighing both in one sum does not. Null where nothing fits.
+ * First the least served side of what is wanted as well served as it can be, then everything else. The highest level that
+ * is conceivable is tried at once, since it can often be reached; where it cannot, the level that can is looked for by
+ * itself, which is far quicker than weighing both in one sum or going down level by level. Null where nothing fits.
  */
 export const solveFairly = (
   program: SuggestProgram,
@@ -38,11 +33,19 @@ export const solveFairly = (
   progress: (gap: number) => void,
 ): FairSolution | null => {
   const { columns, leastColumn } = program;
-  const from = leastColumn === null ? 0 : Math.min(highest, ceiling(program, rows, solve, limits));
-  for (let level = from; level >= 0; level--) {
+  const at = (level: number): FairSolution | null => {
     const bounded = columns.map((c, i) => (i === leastColumn ? { ...c, lower: level * LEVEL } : c));
     const solution = solve({ columns: bounded, rows }, limits, progress);
-    if (solution.status !== 'none') return { solution, level };
-  }
-  return null;
+    return solution.status === 'none' ? null : { solution, level };
+  };
+  if (leastColumn === null) return at(0);
+  const inParts = solve({ columns: onlyLeast(program, false), rows }, limits);
+  if (inParts.status === 'none') return null;
+  const from = Math.min(highest, levelOf(inParts.objective));
+  const first = at(from);
+  if (first || from === 0) return first;
+  const reached = solve({ columns: onlyLeast(program, true), rows }, { ...limits, gap: 0 });
+  if (reached.status === 'none') return null;
+  // Where the search was cut off the level is one that was found, though not surely the highest.
+  return at(Math.min(from, levelOf(reached.objective)));
 };

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { isTwoWay, stepsOf } from '../model';
+import { times } from '../testing/all';
 import { arbBreak } from '../testing/arbitrary';
 import { compile } from '../testing/build';
 import { mirrorBreak } from './mirror';
@@ -8,7 +9,7 @@ import { totalsOf } from './timeline';
 import { workingOf } from './working';
 
 const check = (property: (input: Parameters<Parameters<typeof arbBreak.map>[0]>[0]) => void) =>
-  fc.assert(fc.property(arbBreak, property), { numRuns: 300, seed: 20_260_301 });
+  fc.assert(fc.property(arbBreak, property), { numRuns: times(120, 300), seed: 20_260_301 });
 
 describe('any timeline', () => {
   it('has parts without gaps that add up, in whole milliseconds', () =>
