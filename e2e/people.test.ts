@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { useApp } from './fixture';
+import { typeMoment, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
 
@@ -56,6 +56,36 @@ describe('people', () => {
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('button', { name: 'Leave without keeping' }).click();
     await page.getByRole('heading', { name: 'Breaks' }).waitFor();
+    await page.close();
+  });
+
+  it('knows who works part time: a day in every second week, and other hours on one', async () => {
+    const page = await fixture.open('/people/timetable-desk');
+    await page.getByRole('button', { name: 'Edit Anouk' }).click();
+    await page.getByText('Works other days or hours').click();
+    await page.getByLabel('Of these only every second week').click();
+    await page.getByTitle('Tuesday').last().click();
+    await page.keyboard.press('Escape');
+    await typeMoment(page.getByLabel('First in the week of'), '26 Nov 2026');
+    await page.getByRole('button', { name: '+ other hours on a day' }).click();
+    await page.getByLabel('Day with other hours').click();
+    await page.getByTitle('Friday').last().click();
+    const hours = page.getByLabel('Hours of that day');
+    await hours.first().click();
+    await hours.first().fill('09:00');
+    await hours.first().press('Enter');
+    await hours.last().fill('12:30');
+    await hours.last().press('Enter');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByRole('dialog').waitFor({ state: 'hidden' });
+    const people = (await (await fetch(`${fixture.app.url}/api/groups/timetable-desk/people`)).json()) as {
+      value: { name: string; work?: object };
+    }[];
+    expect(people.find((p) => p.value.name === 'Anouk')?.value.work).toMatchObject({
+      days: [1, 2, 3, 4, 5],
+      other: [{ day: 5, hours: { startMin: 540, endMin: 750 } }],
+      secondWeek: { days: [2], from: '2026-11-26' },
+    });
     await page.close();
   });
 

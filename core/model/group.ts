@@ -101,6 +101,36 @@ export const roomLimits = ({ seats, room }: Pick<Group, 'seats' | 'room'>): Room
 export const TightArea = z.object({ area: Area, side: z.enum([...Side.options, 'both']) });
 export type TightArea = z.infer<typeof TightArea>;
 
+/** Days and hours of somebody who works otherwise than the group: part time, another shift, some days every second week. */
+export const Work = z
+  .object({
+    days: z.array(Weekday).min(1).max(7),
+    hours: Hours,
+    lunch: Interval.nullable(),
+    /** Other hours on some of these days. */
+    other: z
+      .array(z.object({ day: Weekday, hours: Hours }))
+      .max(7)
+      .optional(),
+    /** Some of these days in every second week only, first in the week of a date. */
+    secondWeek: z.object({ days: z.array(Weekday).min(1).max(7), from: IsoDateSchema }).optional(),
+  })
+  .superRefine(({ days, other = [], secondWeek }, ctx) => {
+    const must = (path: (string | number)[], day: number): void => {
+      if (!days.includes(day))
+        ctx.addIssue({ code: 'custom', path, message: 'is not among the days on which they work' });
+    };
+    other.forEach(({ day }, i) => {
+      must(['other', i, 'day'], day);
+      if (other.findIndex((o) => o.day === day) < i)
+        ctx.addIssue({ code: 'custom', path: ['other', i, 'day'], message: 'is there twice' });
+    });
+    secondWeek?.days.forEach((day, i) => {
+      must(['secondWeek', 'days', i], day);
+    });
+  });
+export type Work = z.infer<typeof Work>;
+
 /** Someone in a group, described with as little as is needed. */
 export const Person = z
   .object({
@@ -110,10 +140,8 @@ export const Person = z
     tight: z.array(TightArea).max(20).default([]),
     limits: z.array(PersonLimit).max(20).default([]),
     note: Lines(300).default(''),
-    /** Days and hours that differ from the group's: part time, another shift. */
-    work: z
-      .object({ days: z.array(Weekday).min(1).max(7), hours: Hours, lunch: Interval.nullable() })
-      .optional(),
+    /** Days and hours that differ from the group's. */
+    work: Work.optional(),
     /** The person has agreed that this is kept. Limits and notes are not kept without it. */
     consent: z.boolean().default(false),
     /** Where reminders are sent to by mail, if the person wants that. */

@@ -22,10 +22,12 @@ export const copyWeek = (week: Week, monday: IsoDate, id: string, frame: WeekFor
       (d) => weekday(week.startDate, d.date) === weekday(mondayOf(monday), empty.date),
     );
     if (!source) return empty;
-    const { off: _, ...rest } = source;
+    const { off: _, hours, ...rest } = source;
     return {
       ...rest,
       date: empty.date,
+      // Hours that belong to the day of the week come before those the week before had by itself.
+      ...((empty.hours ?? hours) && { hours: empty.hours ?? hours }),
       ...(empty.off !== undefined && { off: empty.off }),
       busy: source.busy.filter((b) => b.calendarId === null),
       breaks:

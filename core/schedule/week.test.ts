@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { type BusyTime, Week, WeekRule } from '../model';
-import { addDays, dayInput, emptyDays, mondayOf, planDay, weekdayOf, withPlan, withRule } from '.';
+import { type BusyTime, Week, WeekRule, Work } from '../model';
+import {
+  addDays,
+  copyWeek,
+  dayInput,
+  emptyDays,
+  hoursOn,
+  mondayOf,
+  planDay,
+  weekdayOf,
+  withPlan,
+  withRule,
+} from '.';
 
 describe('weeks', () => {
   it('start on Monday, over months and years', () => {
@@ -11,8 +22,49 @@ describe('weeks', () => {
   });
 
   it('hold the days on which a group works, in order', () => {
-    const days = emptyDays({ days: [5, 1, 3, 1] }, '2026-11-23').map((d) => d.date);
+    const days = emptyDays({ days: [5, 1, 3, 1], hours: { startMin: 540, endMin: 1020 } }, '2026-11-23').map(
+      (d) => d.date,
+    );
     expect(days).toEqual(['2026-11-23', '2026-11-25', '2026-11-27']);
+  });
+
+  it('follow somebody who works part time: other hours on a day, a day in every second week', () => {
+    const work = Work.parse({
+      days: [1, 2, 4],
+      hours: { startMin: 540, endMin: 780 },
+      lunch: null,
+      other: [{ day: 4, hours: { startMin: 720, endMin: 1020 } }],
+      secondWeek: { days: [2], from: '2026-11-26' },
+    });
+    const days = (monday: string) => emptyDays(work, monday).map((d) => [d.date, d.hours?.startMin ?? null]);
+    expect(days('2026-11-23')).toEqual([
+      ['2026-11-23', null],
+      ['2026-11-24', null],
+      ['2026-11-26', 720],
+    ]);
+    expect(days('2026-11-30')).toEqual([
+      ['2026-11-30', null],
+      ['2026-12-03', 720],
+    ]);
+    // Also before it was said, and over the end of a year with 53 weeks.
+    expect(days('2026-11-16').length).toBe(2);
+    expect([days('2026-12-28').length, days('2027-01-04').length]).toEqual([2, 3]);
+    expect(hoursOn(work, '2026-11-25')).toBe(null);
+    const wrong = Work.safeParse({ ...work, other: [{ day: 5, hours: work.hours }] });
+    expect(wrong.error?.issues[0]).toMatchObject({
+      path: ['other', 0, 'day'],
+      message: expect.stringContaining('not among the days'),
+    });
+    // A copy of a week has the hours of its days, not those of the days that were copied.
+    const week = Week.parse({
+      id: 'w',
+      groupId: 'g',
+      startDate: '2026-11-23',
+      rule: {},
+      days: emptyDays(work, '2026-11-23'),
+    });
+    const copy = copyWeek(week, '2026-11-30', 'c', { ...work, other: undefined });
+    expect(copy.days.map((d) => d.date)).toEqual(['2026-11-30', '2026-12-03']);
   });
 
   const time = { label: '', calendarId: null };

@@ -12,31 +12,46 @@ import type {
   Week,
   WeekDay,
   WeekRule,
+  Work,
 } from '../model';
-import { addDays } from './dates';
+import { addDays, weekdayOf, weeksSince } from './dates';
 import { ruleOfDay } from './frequency';
 
 /** When somebody works: the hours of the group, or of one person of it. */
-export type Frame = Pick<Group, 'days' | 'hours' | 'lunch'>;
+export type Frame = Pick<Group, 'days' | 'hours' | 'lunch'> & Pick<Partial<Work>, 'other' | 'secondWeek'>;
 
 /** The hours that count for a week: the person's own where they differ from the group's. */
 export const frameOf = (group: Frame, person?: Pick<Person, 'work'> | null): Frame =>
   person?.work ?? { days: group.days, hours: group.hours, lunch: group.lunch };
 
+/** From when to when somebody works on a date; null where they do not. */
+export const hoursOn = (
+  { days, hours, other, secondWeek }: Omit<Frame, 'lunch'>,
+  date: IsoDate,
+): Interval | null => {
+  const day = weekdayOf(date);
+  if (!days.includes(day)) return null;
+  const waits = secondWeek?.days.includes(day) && weeksSince(secondWeek.from, date) % 2 !== 0;
+  return waits ? null : (other?.find((o) => o.day === day)?.hours ?? hours);
+};
+
 /** The days of a frame in the week of a Monday, with standing times and days off, without breaks. */
 export const emptyDays = (
-  frame: Pick<Frame, 'days'> & Partial<Pick<Group, 'standing' | 'daysOff'>>,
+  frame: Omit<Frame, 'lunch'> & Partial<Pick<Group, 'standing' | 'daysOff'>>,
   monday: IsoDate,
 ): WeekDay[] =>
   [...new Set(frame.days)]
     .sort((a, b) => a - b)
-    .map((weekday): WeekDay => {
+    .flatMap((weekday): WeekDay[] => {
       const date = addDays(monday, weekday - 1);
+      const hours = hoursOn(frame, date);
+      if (!hours) return [];
+      const own = hours !== frame.hours && { hours };
       const off = frame.daysOff?.find((d) => d.date === date)?.name;
       const busy = (frame.standing ?? [])
         .filter((s) => s.days.includes(weekday))
         .map(({ days: _, ...time }) => ({ ...time, calendarId: null }));
-      return { date, ...(off !== undefined && { off }), busy, breaks: [] };
+      return [{ date, ...own, ...(off !== undefined && { off }), busy, breaks: [] }];
     });
 
 /** What the planner needs to know of one day of a week; lunch is time off the desk. */

@@ -1,6 +1,6 @@
 import { busyOnDay } from '@kotabi/core/calendars';
-import type { BusyTime, Group, IsoDate, Person } from '@kotabi/core/model';
-import { frameOf } from '@kotabi/core/schedule';
+import type { BusyTime, Group, Interval, IsoDate, Person } from '@kotabi/core/model';
+import { frameOf, hoursOn } from '@kotabi/core/schedule';
 import type { Context } from '../context';
 import { calendarRows, eventId, timesOf } from './copies';
 
@@ -18,19 +18,26 @@ export const busyFrom = async (
   ctx: Context,
   { group, person, instructor = false }: Whose,
   dates: readonly IsoDate[],
-  hours = frameOf(group, person).hours,
+  hours?: Interval,
 ): Promise<Map<IsoDate, BusyTime[]>> => {
   const rows = (await calendarRows(ctx, group.id)).filter((r) => {
     const { instructor: own } = r.data as { instructor?: boolean };
     if (instructor || own) return instructor && own;
     return r.personId === null || r.personId === person?.id;
   });
+  const frame = frameOf(group, person);
   return new Map(
     dates.map((date) => [
       date,
       rows
         .flatMap((row) =>
-          busyOnDay(timesOf(row), { date, hours }, group.timeZone, row.id, (key) => eventId(row.id, key)),
+          busyOnDay(
+            timesOf(row),
+            { date, hours: hours ?? hoursOn(frame, date) ?? frame.hours },
+            group.timeZone,
+            row.id,
+            (key) => eventId(row.id, key),
+          ),
         )
         .sort((a, b) => a.startMin - b.startMin)
         // A day of a week has room for so many, those entered by hand among them.

@@ -1,6 +1,6 @@
 import type { LedGroup, LedPerson, LedRequest } from '@kotabi/core/gather';
 import type { BusyTime, Group, Interval, IsoDate, Kept, Person, Week } from '@kotabi/core/model';
-import { addDays, emptyDays, frameOf, weekdayOf } from '@kotabi/core/schedule';
+import { addDays, emptyDays, frameOf, hoursOn } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { ApiFailure, request } from '../../api/client';
 import { localNow } from '../../week/useNow';
@@ -76,11 +76,16 @@ export const gatherLed = async (
     for (const { value: person } of members) {
       const frame = frameOf(group, person);
       const own = await busyOf(group.id, monday, `&personId=${person.id}`);
-      const works = (d: IsoDate): boolean => frame.days.includes(weekdayOf(d)) && !off.has(d);
+      const hours = (d: IsoDate): Interval | null => (off.has(d) ? null : hoursOn(frame, d));
       people.push({
         id: person.id,
         groupId: group.id,
-        hours: new Map(dates.filter(works).map((d) => [d, frame.hours])),
+        hours: new Map(
+          dates.flatMap((d): [IsoDate, Interval][] => {
+            const own = hours(d);
+            return own ? [[d, own]] : [];
+          }),
+        ),
         busy: new Map(
           dates.map((d) => [
             d,

@@ -9,7 +9,7 @@ import {
   SIDED_LIMITS,
   type Side,
 } from '@kotabi/core/model';
-import { Checkbox, Form, Input, type InputRef, Modal, Select, TimePicker } from 'antd';
+import { Checkbox, Form, Input, type InputRef, Modal, Select } from 'antd';
 import { useMemo, useRef } from 'react';
 import { request } from '../../api/client';
 import { Conflict } from '../../document/Conflict';
@@ -17,16 +17,15 @@ import type { Document } from '../../document/document';
 import type { DocumentKind } from '../../document/useDocument';
 import { useFormDocument, useKeptForm } from '../../document/useKeptForm';
 import { MultiSelect } from '../../fields/MultiSelect';
-import { nightFrom, type Range, toInterval, toRange } from './hours';
-import styles from './people.module.css';
-import { DAY_NAMES, limitText } from './people-words';
+import { OwnHours, toWork, type WorkValues, workField, workValues } from './OwnHours';
+import { limitText } from './people-words';
 
 type SideOrBoth = Side | 'both';
 const SIDES: SideOrBoth[] = ['left', 'right', 'both'];
 /** Areas that can be tight; the breath is none. */
 const AREAS = Area.options.filter((a) => a !== 'breath');
 
-interface Values {
+type Values = {
   name: string;
   note: string;
   tight: string[];
@@ -40,10 +39,7 @@ interface Values {
   measuring: boolean;
   /** Days and hours of their own. */
   ownHours: boolean;
-  workDays: number[];
-  workHours: Range;
-  workLunch: Range;
-}
+} & WorkValues;
 
 const tightOptions = AREAS.flatMap((area) =>
   SIDES.map((side) => ({ value: `${side}|${area}`, label: side === 'both' ? area : `${side} ${area}` })),
@@ -58,13 +54,6 @@ const limitOptions = Limit.options.flatMap((limit) =>
 const SURGERY: Limit = 'recent surgery';
 const keyOf = ({ limit, side }: PersonLimit): string => `${side ?? ''}|${limit}`;
 
-/** The fields of the form in which what is wrong with the hours is said. */
-const FIELDS: Record<string, keyof Values> = {
-  'work.days': 'workDays',
-  'work.hours': 'workHours',
-  'work.lunch': 'workLunch',
-};
-
 const toValues = (value: Person, group: Group): Values => ({
   ...value,
   tight: value.tight.map((t) => `${t.side}|${t.area}`),
@@ -72,22 +61,28 @@ const toValues = (value: Person, group: Group): Values => ({
   stopped: value.limits.filter((l) => l.stopped).map(keyOf),
   surgeryAt: value.limits.find((l) => l.limit === SURGERY)?.at,
   ownHours: value.work !== undefined,
-  workDays: (value.work ?? group).days,
-  workHours: toRange((value.work ?? group).hours),
-  workLunch: toRange((value.work ?? group).lunch),
+  ...workValues(value.work ?? group),
 });
 
 const toPerson = (
   base: Person,
-  { ownHours: own, workDays, workHours, workLunch, stopped = [], surgeryAt, mail, ...v }: Values,
+  { ownHours: own, stopped = [], surgeryAt, mail, ...values }: Values,
 ): unknown => {
-  const hours = toInterval(workHours);
   const { work: _work, mail: _mail, ...rest } = base;
+  const {
+    workDays: _days,
+    workHours: _hours,
+    workLunch: _lunch,
+    workOther,
+    workSecond,
+    workFrom,
+    ...v
+  } = values;
   return {
     ...rest,
     ...v,
     ...(mail?.trim() && { mail: mail.trim() }),
-    ...(own && { work: { days: workDays, hours, lunch: toInterval(workLunch, nightFrom(hours)) } }),
+    ...(own && { work: toWork(values) }),
     tight: v.tight.map((t) => {
       const [side, area] = t.split('|');
       return { side, area };
@@ -152,7 +147,7 @@ const OpenDialog = ({
     if (!parsed.success) {
       form.setFields(
         fieldProblems(parsed.error, input).map(({ path, message: errors }) => ({
-          name: FIELDS[path.split('.').slice(0, 2).join('.')] ?? (path.split('.')[0] as keyof Values),
+          name: (workField(path) ?? path.split('.')[0]) as keyof Values,
           errors: [errors],
         })),
       );
@@ -233,42 +228,7 @@ const OpenDialog = ({
         <Form.Item name="ownHours" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>Works other days or hours than the group</Checkbox>
         </Form.Item>
-        {ownHours && (
-          <div className={styles.ownHours}>
-            <Form.Item
-              name="workDays"
-              label="Days"
-              rules={[{ required: true, message: 'Choose at least one day.' }]}
-            >
-              <MultiSelect
-                maxTagCount="responsive"
-                options={DAY_NAMES.map((label, i) => ({ value: i + 1, label }))}
-              />
-            </Form.Item>
-            {(
-              [
-                ['workHours', 'Hours'],
-                ['workLunch', 'Lunch'],
-              ] as const
-            ).map(([field, label]) => (
-              <Form.Item
-                key={field}
-                name={field}
-                label={label}
-                rules={field === 'workHours' ? [{ required: true, message: 'When do they work?' }] : []}
-              >
-                <TimePicker.RangePicker
-                  order={false}
-                  format="HH:mm"
-                  minuteStep={5}
-                  style={{ width: '100%' }}
-                  needConfirm={false}
-                  allowClear={field === 'workLunch'}
-                />
-              </Form.Item>
-            ))}
-          </div>
-        )}
+        {ownHours && <OwnHours />}
         <Form.Item name="consent" valuePropName="checked" style={{ marginBottom: 10 }}>
           <Checkbox>They have agreed that this is kept</Checkbox>
         </Form.Item>
