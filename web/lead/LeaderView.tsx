@@ -9,6 +9,7 @@ import { Controls } from './Controls';
 import { Events } from './Events';
 import styles from './leader.module.css';
 import { useMoment } from './leadStore';
+import { StageFigure } from './StageFigure';
 import { Strip } from './Strip';
 import type { StageProps } from './stage-props';
 import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
@@ -121,6 +122,19 @@ export const LeaderView = ({
           </p>
           <p className={styles.unit}>{now.comes}</p>
           {at && <p className={styles.when}>{stepDose(at)}</p>}
+          {at && part && (
+            <div className={styles.figure}>
+              <StageFigure
+                store={store}
+                part={part}
+                move={at.move}
+                rung={at.step.rung}
+                position={at.position}
+                facing={mirror}
+                width={210}
+              />
+            </div>
+          )}
         </section>
         <aside className={styles.side}>
           <p className={styles.when}>their own versions, on this screen only</p>

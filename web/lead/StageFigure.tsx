@@ -12,13 +12,15 @@ interface Props {
   rung: string | undefined;
   position: Position;
   facing: boolean;
+  /** Pixels; as large as read from afar when absent. */
+  width?: number;
 }
 
 /** Steps of one movement that are told apart: finer ones are not seen. */
 const STEPS = 240;
 
 /** The figure of the part that is led, where its movement is now. */
-export const StageFigure = ({ store, part, move, rung, position, facing }: Props) => {
+export const StageFigure = ({ store, part, move, rung, position, facing, width = 380 }: Props) => {
   const { phase, half } = useMoment(store, ({ view }) => ({
     phase: Math.round(figurePhase(part, view.remainingMs, move) * STEPS) / STEPS,
     half: view.remainingMs < part.lengthMs / 2,
@@ -31,7 +33,7 @@ export const StageFigure = ({ store, part, move, rung, position, facing }: Props
       rung={rung}
       position={position}
       side={part.side}
-      width={380}
+      width={width}
       gap="rgba(20,26,36,0.85)"
       facing={facing}
       second={part.direction !== null && part.direction === move.ways.directions?.[1]}
