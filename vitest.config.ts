@@ -36,6 +36,8 @@ export default defineConfig({
           include: ['server/**/*.test.ts'],
           globalSetup: 'server/test/setup.ts',
           testTimeout: 60_000,
+          // Filling a database with the demo takes long while something else keeps the cores busy.
+          hookTimeout: 60_000,
           maxWorkers: 2,
         },
       },

@@ -31,6 +31,7 @@ const planned = (
   rule: WeekRule,
   times: readonly (readonly BusyTime[])[],
   breakOf: (n: number, kindId: string) => string | null,
+  aims: Week['aims'] = [],
 ): Week => {
   const days = emptyDays(group, startDate).map((empty, i): WeekDay => {
     const day = { ...empty, busy: [...empty.busy, ...(times[i] ?? [])] };
@@ -39,7 +40,7 @@ const planned = (
     const filled = result.ok ? withPlan(day, result.plan.breaks) : day;
     return { ...filled, breaks: filled.breaks.map((b, n) => ({ ...b, breakId: breakOf(n, b.kindId) })) };
   });
-  return Week.parse({ id, groupId: group.id, startDate, rule, days });
+  return Week.parse({ id, groupId: group.id, startDate, rule, days, aims });
 };
 
 /** This week of the three teams, planned, and the last one of the timetable desk. */
@@ -51,16 +52,21 @@ export const demoWeeks = (today: Date): Week[] => {
     { id: 'short', lengthMin: 5, relief: 1 },
     { id: 'tiny', name: 'On a call', lengthMin: 1, relief: 0.5, discreet: true },
   ];
+  // Three times a day for neck and shoulders: what the week aims at is reached. For the early afternoon nothing is chosen yet.
+  const own = ['neck-and-shoulders', 'between-meetings', 'wrists-and-hands', null];
   const mixed = (n: number): string | null =>
-    ['neck-and-shoulders', 'between-meetings', 'wrists-and-hands', null][n % 4] ?? null;
+    [...own, 'neck-and-shoulders', 'neck-and-shoulders'][n] ?? own[n % 4] ?? null;
   return [
-    planned('timetable-this-week', timetable, startDate, rule, meetings, mixed),
-    planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, mixed),
+    planned('timetable-this-week', timetable, startDate, rule, meetings, mixed, ['neck', 'shoulder']),
+    planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, mixed, [
+      'neck',
+      'shoulder',
+    ]),
     planned(
       'call-desk-this-week',
       calls,
       startDate,
-      WeekRule.parse({ kinds: twoKinds, minGapMin: 20, frequency: { code: 'both halves' } }),
+      WeekRule.parse({ kinds: twoKinds, minGapMin: 20, limitMin: 120, frequency: { code: 'both halves' } }),
       Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
       (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'between-meetings'),
     ),

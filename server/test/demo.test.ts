@@ -1,7 +1,9 @@
+import { givesOf, ledgerOf, missedAims, targetsOf } from '@kotabi/core/ledger';
 import { shelf } from '@kotabi/core/library/all';
 import { Break, defaultApproach, roomLimits, Session, Week } from '@kotabi/core/model';
 import { reviewed } from '@kotabi/core/review';
-import { dayInput, obstacle } from '@kotabi/core/schedule';
+import { dayInput, heldBreaks, obstacle } from '@kotabi/core/schedule';
+import { timed } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
 import { demoBreaks } from '../demo/breaks';
 import { demoGroups, demoPeople } from '../demo/people';
@@ -45,5 +47,29 @@ describe('the demo scenario', () => {
           obstacle(dayInput(group!, week!.rule, day), [], b.startMin, { lengthMin: 5 }),
           day.date,
         ).toBeNull();
+  });
+
+  it('reaches what the timetable desk’s week aims at', () => {
+    const givesIn = new Map(
+      demoBreaks.map((b) => {
+        const brk = Break.parse(b);
+        const t = timed(brk, shelf().lookup, defaultApproach);
+        if (!t.ok) throw new Error(brk.id);
+        return [brk.id, givesOf(t.resolved, t.timeline)] as const;
+      }),
+    );
+    for (const week of demoWeeks(today).slice(0, 2)) {
+      const days = week.days.map((day) => ({
+        date: day.date,
+        gives: heldBreaks(day).flatMap((b) => givesIn.get(b.breakId ?? '') ?? []),
+      }));
+      expect(week.aims).toEqual(['neck', 'shoulder']);
+      expect(missedAims(ledgerOf(days, week.aims), targetsOf(givesIn.values(), week.aims))).toEqual([]);
+      // Without the breaks of the afternoon it would not be reached.
+      const mornings = days.map((d) => ({ ...d, gives: d.gives.slice(0, 2) }));
+      expect(missedAims(ledgerOf(mornings, week.aims), targetsOf(givesIn.values(), week.aims))).not.toEqual(
+        [],
+      );
+    }
   });
 });
