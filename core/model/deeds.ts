@@ -37,6 +37,8 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'DELETE /api/pages/:token': 'withdrew a page',
   'POST /api/desk/:token/no-mail': 'ended mails to themselves',
   'POST /api/desk/:token/answers': 'answered on a page for the desks',
+  'POST /api/desk/:token/devices': 'asked to be reminded on a device',
+  'DELETE /api/desk/:token/devices': 'ended reminders on a device',
   'POST /api/messages/:id/reply': 'answered a reminder',
   'POST /api/led-feeds': 'made a calendar address of what is led',
   'DELETE /api/led-feeds/:token': 'withdrew a calendar address of what is led',
