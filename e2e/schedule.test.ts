@@ -1,3 +1,4 @@
+import type { Kept, Week } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import type { Page } from 'playwright-core';
@@ -213,6 +214,15 @@ describe('a rule in words', () => {
 
 describe('what it adds up to', () => {
   it('breaks are chosen so that aims are met, and what cannot be met is said', async () => {
+    // The week is for everything, also for what none of the breaks holds.
+    const address = `${fixture.app.url}/api/weeks/timetable-this-week`;
+    const { version, value } = (await (await fetch(address)).json()) as Kept<Week>;
+    const { status } = await fetch(address, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ baseVersion: version, value: { ...value, aims: [] } }),
+    });
+    expect(status).toBe(200);
     const page = await open('/week');
     await page.getByRole('button', { name: 'Choose breaks' }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'Choose breaks', exact: true }).click();

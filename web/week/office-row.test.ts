@@ -1,7 +1,7 @@
 import type { Gives } from '@kotabi/core/ledger';
 import { Break, Group, Week } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
-import { missedText } from '../screens/office/missed-text';
+import { missedText } from '../words/missed';
 import { isLongAgo, lastBreak } from './last-break';
 import { inOneLine, officeRow } from './office-row';
 import type { BreakFacts } from './useFacts';

@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
-import { missedText } from '../screens/office/missed-text';
 import type { Coming, GroupToday } from '../screens/today/useToday';
 import type { OfficeRow } from '../week/office-row';
+import { missedText } from './missed';
 import { clock } from './time';
 
 const HOUR = 60;

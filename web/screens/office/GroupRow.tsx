@@ -4,9 +4,9 @@ import dayjs from 'dayjs';
 import { Link } from 'react-router';
 import { isLongAgo, lastBreak } from '../../week/last-break';
 import type { OfficeRow } from '../../week/office-row';
+import { missedText } from '../../words/missed';
 import { stateText } from '../../words/today';
 import { placeText } from '../../words/week';
-import { missedText } from './missed-text';
 import styles from './office.module.css';
 
 interface Props {

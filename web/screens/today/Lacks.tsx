@@ -10,12 +10,14 @@ import { lacksText } from '../../words/today';
 import styles from './today.module.css';
 import type { KeptToday } from './useToday';
 
+const NONE: readonly [] = [];
 /** How often calendars are looked at, ms. */
 const EVERY_MS = 60_000;
 
 /** What this week still lacks, group by group: what calendars have put in the way, times without a break, long runs, aims. */
 export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
-  const facts = useBreakFacts(useBreaks().data ?? []);
+  const breaks = useBreaks().data;
+  const facts = useBreakFacts(breaks ?? NONE);
   const planned = groups.filter((g) => g.week !== null);
   const busy = useQueries({
     queries: planned.map(({ group, now }) => ({
@@ -28,7 +30,7 @@ export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
         ),
     })),
   });
-  if (facts.size === 0 && planned.length > 0) return null;
+  if (!breaks) return null;
   const rows = planned.flatMap((g, i) => {
     const week = g.week?.value;
     if (!week) return [];

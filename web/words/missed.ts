@@ -1,4 +1,4 @@
-import type { OfficeRow } from '../../week/office-row';
+import type { OfficeRow } from '../week/office-row';
 
 /** So many muscles are named; more are counted. */
 const NAMED = 2;
