@@ -23,6 +23,21 @@ export interface Answer<T = unknown> {
   headers: Headers;
 }
 
+/** The week of the 24th November 2026 for the group `g1`: that Tuesday with the break `b1` at some minutes of the day. */
+export const tuesdayWeek = (starts: readonly number[]) => ({
+  id: 'w1',
+  groupId: 'g1',
+  personId: null,
+  startDate: '2026-11-23',
+  rule: { kinds: [{ id: 'short', lengthMin: 5, relief: 1 }] },
+  days: [
+    {
+      date: '2026-11-24',
+      breaks: starts.map((startMin, i) => ({ id: `d.${i}`, startMin, kindId: 'short', breakId: 'b1' })),
+    },
+  ],
+});
+
 /** The application on a real database file and a real port, with a clock that stands still. */
 export const startServer = async (
   now = new Date('2026-11-20T08:00:00.000Z'),

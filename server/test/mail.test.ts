@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createMailer, type Mailer } from '../mail/mailer';
 import { tick } from '../reminders/scheduler';
 import { type MailStandIn, startMailStandIn } from '../stand-ins/mail';
-import { edgeBreak, group, startServer } from './harness';
+import { edgeBreak, group, startServer, tuesdayWeek } from './harness';
 
 const NOW = new Date('2026-11-24T09:00:00.000Z');
 const OUTSIDE = 'https://breaks.example';
@@ -11,20 +11,6 @@ let app: Server;
 let mail: MailStandIn;
 let mailer: Mailer;
 let now = NOW;
-
-const week = (starts: number[]) => ({
-  id: 'w1',
-  groupId: 'g1',
-  personId: null,
-  startDate: '2026-11-23',
-  rule: { kinds: [{ id: 'short', lengthMin: 5, relief: 1 }] },
-  days: [
-    {
-      date: '2026-11-24',
-      breaks: starts.map((startMin, i) => ({ id: `d.${i}`, startMin, kindId: 'short', breakId: 'b1' })),
-    },
-  ],
-});
 
 beforeAll(async () => {
   mail = await startMailStandIn('127.0.0.1');
@@ -42,7 +28,7 @@ beforeAll(async () => {
   await app.put('/api/people/p2', { id: 'p2', groupId: 'g1', name: 'Anouk', consent: true });
   await app.put('/api/breaks/b1', { ...edgeBreak, name: 'Neck & <more>', groupId: 'g1' });
   // At 09:02, 09:05 and 10:00 by the clock of Lisbon, which is that of London in winter.
-  await app.put('/api/weeks/w1', week([542, 550, 600]));
+  await app.put('/api/weeks/w1', tuesdayWeek([542, 550, 600]));
   await app.give('w1');
 });
 afterAll(async () => {
@@ -88,7 +74,7 @@ describe('a reminder by mail', () => {
   });
 
   it('that is refused is told, and stands in the outbox all the same', async () => {
-    await app.put('/api/weeks/w1', week([542, 550, 600, 660]), 1);
+    await app.put('/api/weeks/w1', tuesdayWeek([542, 550, 600, 660]), 1);
     await app.give('w1');
     mail.refuse(true);
     now = new Date('2026-11-24T10:56:00.000Z');
@@ -98,7 +84,7 @@ describe('a reminder by mail', () => {
   });
 
   it('is not sent in the night, nor where others cannot reach the page', async () => {
-    await app.put('/api/weeks/w1', week([542, 550, 600, 660, 1320, 720]), 2);
+    await app.put('/api/weeks/w1', tuesdayWeek([542, 550, 600, 660, 1320, 720]), 2);
     await app.give('w1');
     now = new Date('2026-11-24T11:56:00.000Z');
     await tick({ ...app.context(() => now), mailer, outside: undefined });

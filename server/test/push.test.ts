@@ -9,7 +9,7 @@ import { MOST_DEVICES } from '../push/devices';
 import { tick } from '../reminders/scheduler';
 import { type MailStandIn, startMailStandIn } from '../stand-ins/mail';
 import { createPushStandIn, type PushStandIn } from '../stand-ins/push';
-import { edgeBreak, group, startServer } from './harness';
+import { edgeBreak, group, startServer, tuesdayWeek } from './harness';
 
 type App = Awaited<ReturnType<typeof startServer>>;
 let app: App;
@@ -21,7 +21,6 @@ let mailer: Mailer;
 let token: string;
 let now = new Date('2026-11-24T08:00:00.000Z');
 
-const starts = [540, 600, 660, 1350];
 beforeAll(async () => {
   push = createPushStandIn();
   const stand = express();
@@ -36,19 +35,7 @@ beforeAll(async () => {
   const tome = { id: 'p1', groupId: 'g1', name: 'Tomé', consent: true, mail: 'tome@office.example' };
   await app.put('/api/people/p1', tome);
   await app.put('/api/breaks/b1', { ...edgeBreak, name: 'Neck “first”', groupId: 'g1' });
-  await app.put('/api/weeks/w1', {
-    id: 'w1',
-    groupId: 'g1',
-    personId: null,
-    startDate: '2026-11-23',
-    rule: { kinds: [{ id: 'short', lengthMin: 5, relief: 1 }] },
-    days: [
-      {
-        date: '2026-11-24',
-        breaks: starts.map((startMin, i) => ({ id: `d.${i}`, startMin, kindId: 'short', breakId: 'b1' })),
-      },
-    ],
-  });
+  await app.put('/api/weeks/w1', tuesdayWeek([540, 600, 660, 1350]));
   await app.give('w1');
   token = await pageFor({ personId: 'p1' });
 });

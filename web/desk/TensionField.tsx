@@ -13,17 +13,18 @@ export const TensionField = ({ value, set }: { value: number | null; set: (value
       <input
         id={id}
         type="range"
+        data-said={value !== null}
         min={0}
         max={10}
         step={1}
         value={value ?? 5}
-        aria-valuetext={value === null ? undefined : say('tensionValue', { value })}
+        aria-valuetext={value === null ? say('tensionNone') : say('tensionValue', { value })}
         onChange={(e) => set(Number(e.target.value))}
         onClick={(e) => set(Number(e.currentTarget.value))}
       />
       <div className={styles.ends} aria-hidden="true">
         <span>{say('tensionLow')}</span>
-        <b>{value ?? ''}</b>
+        <b>{value ?? say('tensionNone')}</b>
         <span>{say('tensionHigh')}</span>
       </div>
     </div>

@@ -34,6 +34,7 @@ export const en = {
   remindFailed: 'This browser could not arrange for reminders. Try again when there is a connection.',
   reminder: 'Time for “{{name}}”',
   tension: 'How tight, right now?',
+  tensionNone: 'not said',
   tensionLow: 'not at all',
   tensionHigh: 'very tight',
   tensionValue: '{{value}} of 10',

@@ -2,17 +2,20 @@ import type { Group } from '@kotabi/core/model';
 import { addDays, mondayOf } from '@kotabi/core/schedule';
 import { Link } from 'react-router';
 import { MOST_ROWS, useAnswers, useLog } from '../../api/queries';
-import { isLongAgo, LONG_DAYS, lastBreak } from '../../week/last-break';
+import { isLongAgo, lastBreak } from '../../week/last-break';
 import { ENDED } from '../../words/record';
 import styles from './today.module.css';
 
 /** What happened since yesterday: what was led, who answered; and who has had no break for long. */
 export const Since = ({ groups, today }: { groups: readonly Group[]; today: string }) => {
-  const rows = useLog({ from: addDays(today, -LONG_DAYS), limit: MOST_ROWS }).data?.rows ?? [];
+  const rows = useLog({ limit: MOST_ROWS }).data?.rows ?? [];
   const answers = useAnswers().data ?? [];
   const yesterday = addDays(today, -1);
   const led = rows.filter((r) => r.startedAt.slice(0, 10) >= yesterday);
-  const long = groups.filter((g) => isLongAgo(lastBreak(g.id, rows, answers), today));
+  const long = groups.flatMap((group) => {
+    const last = lastBreak(group.id, rows, answers);
+    return isLongAgo(last, today) ? [{ group, last }] : [];
+  });
   const answered = groups.flatMap((group) => {
     const own = answers.filter((a) => a.groupId === group.id && a.startsAt.slice(0, 10) >= yesterday);
     return own.length > 0
@@ -33,10 +36,10 @@ export const Since = ({ groups, today }: { groups: readonly Group[]; today: stri
           {group.name}: {did} of {all} answered “did it”.
         </p>
       ))}
-      {long.map((g) => (
-        <p key={g.id}>
-          {g.name} has had no break for two weeks or more.{' '}
-          <Link to={`/week/${g.id}/${mondayOf(today)}`}>Look</Link>
+      {long.map(({ group, last }) => (
+        <p key={group.id}>
+          {group.name} has had no break {last === null ? 'yet' : 'for two weeks or more'}.{' '}
+          <Link to={`/week/${group.id}/${mondayOf(today)}`}>Look</Link>
         </p>
       ))}
       {nothing && <p className="muted">Nothing was led and nobody answered.</p>}
