@@ -192,7 +192,8 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
         <Link to="/outbox">Open the outbox</Link>
       </div>
       <p className="muted small">
-        Quiet while someone is in a meeting. Messages go to a stand-in channel whose outbox you can open.
+        Quiet while someone is in a meeting, and at night. They reach people on their own devices or by mail,
+        where they asked for it; the outbox has all of them.
       </p>
     </Modal>
   );
