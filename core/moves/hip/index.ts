@@ -1,6 +1,7 @@
+import { hipFeetAndKnees } from './feet-and-knees';
 import { hipHold } from './hold';
 import { hipLegs } from './legs';
-import { hipMobilise } from './mobilise';
+import { hipRiseAndWalk } from './rise-and-walk';
 
 /** The shelf, in the order in which it is shown. */
-export const hipMoves = [...hipMobilise, ...hipHold, ...hipLegs];
+export const hipMoves = [...hipFeetAndKnees, ...hipRiseAndWalk, ...hipHold, ...hipLegs];

@@ -1,5 +1,6 @@
 import { shoulderActivate } from './activate';
-import { shoulderHold } from './hold';
+import { shoulderHoldArms } from './hold-arms';
+import { shoulderHoldChestBack } from './hold-chest-back';
 import { shoulderMobiliseChestBack } from './mobilise-chest-back';
 import { shoulderMobiliseShoulder } from './mobilise-shoulder';
 import { shoulderSweep } from './sweep';
@@ -10,5 +11,6 @@ export const shoulderMoves = [
   ...shoulderMobiliseChestBack,
   ...shoulderSweep,
   ...shoulderActivate,
-  ...shoulderHold,
+  ...shoulderHoldArms,
+  ...shoulderHoldChestBack,
 ];

@@ -1,6 +1,6 @@
-import { also, both, each, edge, hand, left, pose, pressed, right, rung, sec, stand, there, together } from '../make';
+import { also, both, each, edge, hand, left, pressed, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
-import { atDesk, CHAIR_HAND, folded, wide } from './poses';
+import { CHAIR_HAND, folded, wide } from './poses';
 
 /** One arm over the head, the trunk bent away from it. */
 const overReach = {
@@ -10,8 +10,8 @@ const overReach = {
   ...left({ 'arm.raise': 158, 'arm.across': 8, 'elbow.bend': 14, 'forearm.turn': 0 }),
 };
 
-/** Spine and sides. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
-export const spineHold: MoveData[] = [
+/** Sides, turns and folds on the chair. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
+export const spineHoldSeated: MoveData[] = [
   {
     id: 'side-reach',
     name: 'Side reach overhead',
@@ -345,186 +345,6 @@ export const spineHold: MoveData[] = [
         'right',
         'own knee',
         { elbow: [0.8, -0.8, 0], with: 1 },
-      ),
-    ),
-  },
-  {
-    id: 'lean-back-over-chair',
-    name: 'Lean back over the chair, hands behind the head',
-    otherNames: ['Upper-back extension'],
-    purpose: 'Bends the upper back over the edge of the backrest, the opposite of the screen’s curve.',
-    kind: 'stretch',
-    region: 'spine',
-    areas: ['upper back', 'chest'],
-    muscles: ['thoracic spine', 'pectorals'],
-    holding: ['deep neck flexors', 'obliques'],
-    position: 'back',
-    things: ['chair'],
-    ways: together,
-    dose: sec(8, 12, 20),
-    asks: ['chair carries'],
-    rungs: [
-      rung('without leaning', 'Only lift the breastbone.', { spares: ['chair carries'], share: 0.5 }),
-      rung('over the backrest', 'The backrest is the hinge.', { asks: ['room behind the seat'] }),
-    ],
-    usualRung: 'without leaning',
-    cues: {
-      say: 'Sit back, hands behind your head to carry it. Lean the upper back over the backrest, elbows wide.',
-      go: 'Lean back.',
-      feel: 'You feel it in the upper back and across the chest.',
-      check: 'The hands carry the head; low back stays on the chair.',
-      breathe: 'Breathe in and open.',
-      last: 'One more breath.',
-      back: 'Chin in first, then come up.',
-    },
-    instead: ['elbows-wide', 'clasp-to-chest-look-up'],
-    balancedBy: ['clasp-forward'],
-    figure: there(
-      { view: 'near', props: ['chair'] },
-      hand(pose(), 'both', 'back of the head', { elbow: [0.6, 0.1, 1] }),
-      hand(pose({ 'trunk.hinge': -6, 'upper.flex': -20, 'low.flex': -4, 'neck.flex': -6 }), 'both', 'back of the head', {
-        elbow: [0.6, 0.1, 1],
-      }),
-    ),
-  },
-  {
-    id: 'chest-drop-at-desk',
-    name: 'Chest drop, holding chair or desk',
-    otherNames: ['Standing table stretch', 'Half fold at the desk'],
-    purpose: 'Lengthens shoulders, flanks and the backs of the legs at once.',
-    kind: 'stretch',
-    region: 'spine',
-    areas: ['upper back', 'shoulder', 'leg'],
-    muscles: ['latissimus dorsi', 'thoracic spine', 'hamstrings'],
-    holding: ['lumbar erectors', 'quadriceps'],
-    position: 'standing',
-    things: ['desk'],
-    space: 'a step about',
-    ways: together,
-    dose: sec(10, 20, 30),
-    returnSec: 5,
-    rungs: [rung('high', 'Hands on the backrest, trunk half-way.', { share: 0.6 }), rung('level', 'Trunk level with the hands.')],
-    usualRung: 'high',
-    cues: {
-      say: 'Stand, hands on the desk, step back and let the chest sink between the arms. Knees soft.',
-      go: 'Let the chest sink.',
-      feel: 'You feel it from the armpits along the flanks, and behind the thighs.',
-      check: 'Ears between the arms, low back long.',
-      breathe: 'Breathe into the flanks.',
-      last: 'One more breath.',
-      back: 'Step in and come up slowly.',
-    },
-    instead: ['clasp-overhead', 'fold-between-knees'],
-    balancedBy: ['round-and-lift'],
-    figure: there(
-      { view: 'near', props: ['desk'] },
-      stand(both({ 'arm.raise': 40, 'arm.across': 88, 'elbow.bend': 10 })),
-      atDesk,
-    ),
-  },
-  {
-    id: 'side-shift-at-desk',
-    name: 'Side shift in the chest drop',
-    otherNames: ['Hips to one side'],
-    purpose: 'From the chest drop the hips wander to one side, and one flank grows long.',
-    kind: 'stretch',
-    region: 'spine',
-    areas: ['side', 'shoulder'],
-    muscles: ['latissimus dorsi', 'quadratus lumborum', 'obliques'],
-    holding: ['lumbar erectors', 'quadriceps'],
-    position: 'standing',
-    things: ['desk'],
-    space: 'a step about',
-    ways: each('same', 'the hips shift to the {side}'),
-    dose: sec(8, 12, 25),
-    returnSec: 4,
-    rungs: [rung('hands high', 'From half-way down.', { share: 0.6 }), rung('level', 'From the level trunk.')],
-    usualRung: 'hands high',
-    cues: {
-      say: 'Stay in the chest drop and let your hips wander to the {side}; the {side} hand presses the desk.',
-      again: 'Hips wander to the {side}.',
-      go: 'Wander.',
-      feel: 'You feel it along the {side} flank.',
-      check: 'Both arms long, knees soft.',
-      breathe: 'Breathe into the long side.',
-      last: 'One more breath.',
-      back: 'Hips to the middle.',
-    },
-    instead: ['side-reach', 'elbow-on-thigh-arm-over'],
-    balancedBy: ['seated-turn'],
-    figure: pressed(
-      there(
-        { view: 'back', props: ['desk'] },
-        stand({ 'trunk.hinge': 50, ...both({ 'arm.raise': 150, 'arm.across': 78, 'elbow.bend': 6 }) }),
-        stand({
-          'trunk.hinge': 50,
-          'low.side': -14,
-          'upper.side': -16,
-          ...both({ 'arm.raise': 150, 'arm.across': 78, 'elbow.bend': 6 }),
-        }),
-      ),
-      { on: 'left hand', toward: 'down' },
-    ),
-  },
-  {
-    id: 'standing-fold',
-    name: 'Standing fold with clasped hands',
-    otherNames: ['Rag doll'],
-    purpose: 'Lets back and shoulders hang; only where nobody has to avoid a low head.',
-    kind: 'stretch',
-    region: 'spine',
-    areas: ['low back', 'leg', 'chest'],
-    muscles: ['hamstrings', 'lumbar erectors', 'pectorals'],
-    holding: ['quadriceps'],
-    position: 'standing',
-    space: 'a step about',
-    ways: together,
-    dose: sec(8, 15, 25),
-    returnSec: 6,
-    asks: ['belly pressed'],
-    rungs: [
-      rung('half-way', 'Hands on the thighs, back long.', {
-        spares: ['belly pressed'],
-        figure: there(
-          { view: 'near', props: [] },
-          stand(),
-          hand(
-            stand({ 'trunk.hinge': 50, 'low.flex': 8, 'upper.flex': 6, ...both({ 'knee.bend': 14, 'hip.bend': 8 }) }),
-            'both',
-            'own thigh',
-            { elbow: [0.7, 0, -0.8] },
-          ),
-        ),
-      }),
-      rung('hanging', 'Hanging, knees soft, hands clasped behind.'),
-    ],
-    usualRung: 'half-way',
-    cues: {
-      say: 'Stand with soft knees, hands clasped behind. Fold from the hips, let head and arms hang over.',
-      go: 'Let it hang.',
-      feel: 'You feel it behind the thighs and in the shoulders.',
-      check: 'Knees soft, neck loose.',
-      breathe: 'Breathe into the back.',
-      last: 'One more breath.',
-      back: 'Let the hands go, bend the knees, roll up slowly.',
-    },
-    instead: ['fold-between-knees', 'leg-out-hinge'],
-    balancedBy: ['clasp-overhead'],
-    figure: there(
-      { view: 'near', props: [] },
-      stand(),
-      hand(
-        stand({
-          'trunk.hinge': 84,
-          'low.flex': 34,
-          'upper.flex': 30,
-          'neck.flex': 20,
-          ...both({ 'knee.bend': 22, 'hip.bend': 14, 'fingers.curl': 60 }),
-        }),
-        'both',
-        // The clasped hands lift away from the back.
-        [2, -34, -36],
-        { elbow: [0.9, -0.1, -0.6] },
       ),
     ),
   },
