@@ -15,5 +15,6 @@ export default defineConfig({
       output: { entryFileNames: '[name].js' },
     },
   },
-  ssr: { noExternal: [/^@kotabi\//] },
+  // Packages of many small files, which take longer to find than to run, are put in as well.
+  ssr: { noExternal: [/^@kotabi\//, /^drizzle-orm/, /^zod/, /^rate-limiter-flexible/] },
 });

@@ -43,7 +43,7 @@ const adapt = (
   passes: (m: Move, s: Step) => boolean,
   other: (m: Move) => boolean,
 ): Break => {
-  const { lookup, approach, audience } = context;
+  const { approach, audience } = context;
   const draft: Break = JSON.parse(JSON.stringify(brk));
   for (const { id } of stepsOf(brk)) {
     const step = stepsOf(draft).find((s) => s.id === id);
@@ -51,7 +51,7 @@ const adapt = (
     if (!step || !move || passes(move, step)) continue;
     const named = move.instead
       .map(context.lookup)
-      .find((m) => m !== undefined && other(m) && canAllDo(m, stepOf(m, id, approach), audience, lookup));
+      .find((m) => m !== undefined && other(m) && canAllDo(m, stepOf(m, id, approach), audience));
     const used = new Set(stepsOf(draft).map((s) => s.moveId));
     const instead =
       named && !used.has(named.id)

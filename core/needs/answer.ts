@@ -231,6 +231,15 @@ const insteadOf = (move: Move, lookup: MoveLookup): Move[] => {
   return [...seen.values()].slice(1);
 };
 
+interface Fitting {
+  usual: Variant;
+  variant: Variant;
+  care: Reason[];
+  same: boolean;
+  /** How well it serves: 0 is of the same area and asks nothing serious. */
+  place: number;
+}
+
 /** A variant of another move that is fine as it is: of the same area where there is one, and asking no more of a body. */
 const replacement = (
   planned: Variant,
@@ -239,23 +248,25 @@ const replacement = (
   lookup: MoveLookup,
 ): Pick<Answer, 'instead' | 'rung' | 'position' | 'otherArea' | 'care'> | null => {
   const most = avoidedBy(planned);
-  const fitting = insteadOf(planned.move, lookup).flatMap((move) => {
+  let best: Fitting | null = null;
+  for (const move of insteadOf(planned.move, lookup)) {
     // Nobody gets up for what replaces something done on the seat.
-    if (move.position === 'standing' && planned.position !== 'standing') return [];
-    if (move.position === 'floor' && !planned.position.startsWith('floor')) return [];
+    if (move.position === 'standing' && planned.position !== 'standing') continue;
+    if (move.position === 'floor' && !planned.position.startsWith('floor')) continue;
     const usual = variantOf({ move });
     // It is no risk to anyone to whom the planned one is none.
     const found = passing(usual, limits, room, (one) =>
       [...avoidedBy(one)].every((limit) => most.has(limit)),
     );
-    if (!found) return [];
+    if (!found) continue;
     const same = move.areas.some((a) => planned.move.areas.includes(a));
     // For another area only what asks nothing serious at all.
-    if (!same && !found.clear) return [];
-    return [{ usual, ...found, same, place: (same ? 0 : 2) + (found.clear ? 0 : 1) }];
-  });
-  // Of those that serve alike the nearest.
-  const [best] = fitting.sort((a, b) => a.place - b.place);
+    if (!same && !found.clear) continue;
+    const place = (same ? 0 : 2) + (found.clear ? 0 : 1);
+    // Of those that serve alike the nearest.
+    if (!best || place < best.place) best = { usual, ...found, same, place };
+    if (place === 0) break;
+  }
   if (!best) return null;
   const { variant, usual, care, same } = best;
   return {
@@ -275,6 +286,10 @@ const chosen = (variant: Variant, planned: Variant): Pick<Answer, 'rung' | 'posi
   };
 };
 
+/** True when a step can be done as it is planned, on an easier rung of it, or on the seat; what else there is is not looked for. */
+export const isDoable = (asked: Asked, person: Pick<Person, 'limits'>, room: Room): boolean =>
+  passing(variantOf(asked), [...person.limits, ...room.limits], room) !== null;
+
 /** True for somebody who has to ask a doctor or physiotherapist first: for them nothing else is proposed, they rest. */
 export const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean => limits.some(asksFirst);
 
@@ -291,7 +306,8 @@ export const answerFor = (
 ): Answer => {
   const limits = [...person.limits, ...room.limits];
   const planned = variantOf(asked);
-  const { serious } = tryOut(planned, limits, room);
+  const { serious, care } = tryOut(planned, limits, room);
+  if (serious.length === 0) return { verdict: 'fine', reasons: [], care: unique(care) };
   const found = passing(planned, limits, room);
   if (found) {
     const change = chosen(found.variant, planned);

@@ -11,6 +11,7 @@ const TECHNICAL = new Set([
   'FILL_LIMITS',
   'LED_LIMITS',
   'SUGGEST_LIMITS',
+  'FRESH_NODES',
   'WEIGHT',
   'DOSES',
   'TRIES',

@@ -1,5 +1,5 @@
-import type { Move, MoveLookup, Step } from '../model';
-import { answerFor, mustAsk } from '../needs';
+import type { Move, Step } from '../model';
+import { isDoable, mustAsk } from '../needs';
 import type { Audience } from './finding';
 
 /**
@@ -10,12 +10,8 @@ export const canAllDo = (
   move: Move,
   { rung, position, dose }: Pick<Step, 'rung' | 'position' | 'dose'>,
   audience: Audience | null,
-  lookup: MoveLookup,
 ): boolean =>
-  (audience?.people ?? []).every((person) => {
-    if (!audience) return true;
-    const { verdict } = answerFor({ move, rung, position, dose }, person, audience.room, lookup);
-    return (
-      verdict === 'fine' || verdict === 'easier rung' || (verdict === 'leave out' && mustAsk(person.limits))
-    );
-  });
+  audience === null ||
+  audience.people.every(
+    (person) => mustAsk(person.limits) || isDoable({ move, rung, position, dose }, person, audience.room),
+  );

@@ -12,11 +12,11 @@ interface Known<T> {
 }
 
 /** What the whole break and its audience say for every step. */
-type Around = readonly unknown[];
+export type Around = readonly unknown[];
 let last: Around = [];
 const known = new WeakMap<ReviewInput, Around>();
 /** The same list for as long as nothing in it is another one than before, so that one look tells. */
-const aroundIn = (input: ReviewInput): Around => {
+export const aroundIn = (input: ReviewInput): Around => {
   const before = known.get(input);
   if (before) return before;
   const { resolved, audience, lookup, library } = input;

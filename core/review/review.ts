@@ -1,18 +1,32 @@
 import { stepOf } from '../library';
 import { type Aside, WEIGHTS } from '../model';
 import { canAllDo } from './can-do';
+import { type Around, aroundIn } from './each-step';
 import { type Finding, findingKey, type ReviewInput } from './finding';
 import { reviewRules } from './rules';
 
+const doable = new WeakMap<Around, Map<string, boolean>>();
+/** Whether everybody of the group can do a move that is proposed; known again while nothing that bears on it has changed. */
+const allCanDo = (moveId: string, rung: string | undefined, input: ReviewInput): boolean => {
+  const around = aroundIn(input);
+  const known = doable.get(around) ?? new Map<string, boolean>();
+  doable.set(around, known);
+  const key = `${moveId} ${rung ?? ''}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const move = input.lookup(moveId);
+  const step = move && stepOf(move, 'proposed', input.resolved.approach);
+  const answer =
+    !move || !step || canAllDo(move, { ...step, rung: rung ?? step.rung }, input.audience ?? null);
+  known.set(key, answer);
+  return answer;
+};
+
 /** A finding without a fix that would bring in what somebody of the group cannot do. */
-const careful = (finding: Finding, { audience, lookup, resolved }: ReviewInput): Finding => {
+const careful = (finding: Finding, input: ReviewInput): Finding => {
   const { fix } = finding;
-  if (!audience || (fix?.do !== 'add' && fix?.do !== 'swap')) return finding;
-  const move = lookup(fix.moveId);
-  if (!move) return finding;
-  const step = stepOf(move, 'proposed', resolved.approach);
-  const rung = fix.do === 'swap' ? (fix.rung ?? step.rung) : step.rung;
-  if (canAllDo(move, { ...step, rung }, audience, lookup)) return finding;
+  if (!input.audience || (fix?.do !== 'add' && fix?.do !== 'swap')) return finding;
+  if (allCanDo(fix.moveId, fix.do === 'swap' ? fix.rung : undefined, input)) return finding;
   const { fix: _, ...rest } = finding;
   return rest as Finding;
 };

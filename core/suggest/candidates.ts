@@ -135,7 +135,7 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
     if (bare.verdict === 'easier rung' && bare.rung !== undefined) step.rung = bare.rung;
   }
   // Only what everybody can do, on some rung.
-  if (!canAllDo(move, step, audience, lookup)) return [];
+  if (!canAllDo(move, step, audience)) return [];
   const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])].filter(
     (t) => !IN_REACH.includes(t),
   );

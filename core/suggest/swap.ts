@@ -78,7 +78,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     m.areas.some((a) => now.areas.includes(a)) &&
     (isSeated(m) || !isSeated(now)) &&
     !(chained && m.ways.pattern === 'together') &&
-    canAllDo(m, stepOf(m, step.id, approach), audience, lookup);
+    canAllDo(m, stepOf(m, step.id, approach), audience);
   const swap = (move: Move): Swap[] => {
     const fresh = stepOf(move, step.id, approach);
     const draft: Break = JSON.parse(JSON.stringify(brk));

@@ -1,6 +1,6 @@
 import { MOST_BYTES } from '@kotabi/core/calendars';
-import { fetch, type Response } from 'undici';
-import { anywhere, isInside, namesInside, outside } from '../net/outside';
+import type { Response } from '../net/connections';
+import { isInside, namesInside } from '../net/outside';
 
 /** Reads a body up to the largest calendar; null when it is larger. */
 const bodyOf = async (response: Response): Promise<string | null> => {
@@ -41,6 +41,7 @@ export const fetchCalendar = async (
     problem: `${url.host} is inside this machine or this network. It is only read where that is allowed for the calendar.`,
   };
   if (!inside && namesInside(url)) return refused;
+  const { fetch, anywhere, outside } = await import('../net/connections');
   try {
     const response = await fetch(url, {
       signal: AbortSignal.timeout(patienceMs),

@@ -1,12 +1,5 @@
 import { setTimeout } from 'node:timers/promises';
-import {
-  type Client,
-  createClient,
-  type InStatement,
-  type InValue,
-  type ResultSet,
-  type TransactionMode,
-} from '@libsql/client';
+import type { Client, InStatement, InValue, ResultSet, TransactionMode } from '@libsql/client';
 import { DatabaseTrouble, troubleOf } from './trouble';
 
 /** So long a write waits for another program to let go of the file. */
@@ -48,6 +41,10 @@ class Line {
 
   private async open(): Promise<Client> {
     if (this.client) return this.client;
+    // What speaks to a server elsewhere is only loaded where there is one.
+    const { createClient } = isFile(this.place)
+      ? await import('@libsql/client/sqlite3')
+      : await import('@libsql/client');
     const client = createClient({ ...this.place, concurrency: 1 });
     try {
       if (isFile(this.place)) for (const pragma of PRAGMAS) await client.execute(pragma);

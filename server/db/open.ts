@@ -1,7 +1,8 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
+import type { LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { drizzle } from 'drizzle-orm/libsql/sqlite3';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { migrationsDir } from '../paths';
 import { Guard, isFile, type Place } from './guard';

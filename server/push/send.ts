@@ -1,7 +1,6 @@
 import type { Device, PushNotice } from '@kotabi/core/model';
-import { fetch } from 'undici';
 import type { Context } from '../context';
-import { anywhere, namesInside, outside } from '../net/outside';
+import { namesInside } from '../net/outside';
 import { GRACE_MIN } from '../reminders/due';
 import { keysOf } from './keys';
 
@@ -26,6 +25,7 @@ export const sendPush = async (
   notice: PushNotice,
 ): Promise<'sent' | 'gone'> => {
   const { default: webPush } = await import('web-push');
+  const { fetch, anywhere, outside } = await import('../net/connections');
   const own = ctx.outside?.();
   const { endpoint, method, headers, body } = webPush.generateRequestDetails(device, JSON.stringify(notice), {
     vapidDetails: { subject: own?.startsWith('https:') ? own : NOBODY, ...(await keysOf(ctx)) },

@@ -3,7 +3,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { CSS } from '@dnd-kit/utilities';
 import type { Kind, Weight } from '@kotabi/core/model';
 import { Link2 } from 'lucide-react';
-import { type ReactNode, useEffect, useMemo, useRef } from 'react';
+import { memo, type ReactNode, useEffect, useMemo, useRef } from 'react';
 import { minSec } from '../words/time';
 import { ITEMS, SHEET_END } from './dnd';
 import { Row, type SelectMode } from './Row';
@@ -79,6 +79,42 @@ const ChainRows = ({ item, render }: { item: SheetItem; render: (row: SheetRow) 
   );
 };
 
+interface ItemProps {
+  item: SheetItem;
+  /** The phase that begins with it. */
+  label: Kind | null;
+  marked: boolean;
+  marks: ReadonlyMap<string, Weight>;
+  /** Which of its steps are chosen, which one is shown, and which takes the focus; ids, with blanks between. */
+  chosen: string;
+  shown: string | undefined;
+  tabbable: string | undefined;
+  onSelect: Props['onSelect'];
+}
+
+/** One step, or a whole series, on the sheet: drawn again only where something of it is another. */
+const Item = memo(({ item, label, marked, marks, chosen, shown, tabbable, onSelect }: ItemProps) => {
+  const selected = chosen.split(' ');
+  const render = (row: SheetRow) => (
+    <Row
+      key={row.key}
+      row={row}
+      selected={selected.includes(row.step.id)}
+      shown={row.step.id === shown}
+      tabbable={row.step.id === tabbable}
+      mark={row.pass === 0 ? marks.get(row.step.id) : undefined}
+      onSelect={onSelect}
+    />
+  );
+  return (
+    <Sortable id={item.id} className={styles.item} marked={marked}>
+      {label && <div className={styles.phase}>{label}</div>}
+      {item.chain ? <ChainRows item={item} render={render} /> : item.rows.map(render)}
+    </Sortable>
+  );
+});
+Item.displayName = 'Item';
+
 /** The end of the sheet, where what is dragged in from the library can be dropped as well. */
 const End = ({ atMs, marked }: { atMs: number; marked: boolean }) => {
   const { setNodeRef } = useDroppable({ id: SHEET_END });
@@ -104,18 +140,7 @@ export const Sheet = ({ items, selected, marks, dropBefore, onSelect }: Props) =
     if (row && list.current?.contains(document.activeElement)) row.focus({ preventScroll: true });
   }, [shown]);
 
-  const firstRow = items[0]?.rows[0]?.step.id;
-  const render = (row: SheetRow) => (
-    <Row
-      key={row.key}
-      row={row}
-      selected={selected.includes(row.step.id)}
-      shown={row.step.id === shown}
-      tabbable={row.step.id === (shown ?? firstRow)}
-      mark={row.pass === 0 ? marks.get(row.step.id) : undefined}
-      onSelect={onSelect}
-    />
-  );
+  const tabbable = shown ?? items[0]?.rows[0]?.step.id;
   // The same list while the order is the same, so that a change of dose does not stir every row.
   const order = items.map((i) => i.id).join(' ');
   const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order]);
@@ -142,10 +167,17 @@ export const Sheet = ({ items, selected, marks, dropBefore, onSelect }: Props) =
             const label = item.kind === phase || item.kind === 'pause' ? null : item.kind;
             if (label) phase = item.kind;
             return (
-              <Sortable key={item.id} id={item.id} className={styles.item} marked={item.id === dropBefore}>
-                {label && <div className={styles.phase}>{label}</div>}
-                {item.chain ? <ChainRows item={item} render={render} /> : item.rows.map(render)}
-              </Sortable>
+              <Item
+                key={item.id}
+                item={item}
+                label={label}
+                marked={item.id === dropBefore}
+                marks={marks}
+                chosen={selected.filter((id) => item.rows.some((r) => r.step.id === id)).join(' ')}
+                shown={item.rows.some((r) => r.step.id === shown) ? shown : undefined}
+                tabbable={item.rows.some((r) => r.step.id === tabbable) ? tabbable : undefined}
+                onSelect={onSelect}
+              />
             );
           })}
         </div>

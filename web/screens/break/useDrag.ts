@@ -13,11 +13,14 @@ import { amongItsOwn, draggedMove, SHEET_END } from '../../sheet/dnd';
 import type { BreakStore } from './store';
 import type { Actions } from './useActions';
 
+/** A press that goes no further than this is a press. One object for all renders: a new one would have everything that can be dragged drawn again. */
+const BY_POINTER = { activationConstraint: { distance: 6 } };
+
 /** Dragging on the sheet and out of the library: what is under way, and what a drop does. */
 export const useDrag = (store: BreakStore, lookup: MoveLookup, actions: Actions) => {
   const [dropBefore, setDropBefore] = useState<string | null>(null);
   const [dragging, setDragging] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useSensors(useSensor(PointerSensor, BY_POINTER));
   const rest = (): void => {
     setDropBefore(null);
     setDragging(null);
