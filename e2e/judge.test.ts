@@ -114,7 +114,7 @@ describe('computing', () => {
     const page = await sheet('between-meetings');
     const before = await stepNames(page);
     await page.keyboard.press('g');
-    await page.getByLabel('Slot', { exact: true }).fill('4');
+    await page.getByLabel('Slot', { exact: true }).fill('3');
     await page.getByLabel('What for', { exact: true }).click();
     await page.getByTitle('ease a stiff neck').last().click();
     await page.getByRole('button', { name: 'Suggest', exact: true }).click();
@@ -124,7 +124,7 @@ describe('computing', () => {
     const second = page.getByRole('region', { name: 'Suggestion 2' });
     await second.getByRole('button', { name: 'Take this one' }).click();
     await page.getByRole('dialog').waitFor({ state: 'detached' });
-    await expect.poll(() => clock(page)).toMatch(/ of 4:00, .* left$/);
+    await expect.poll(() => clock(page)).toMatch(/ of 3:00, .* left$/);
     await page.getByText('Review', { exact: true }).click();
     await page.getByText('Nothing stands out').waitFor();
 
@@ -154,14 +154,14 @@ describe('computing', () => {
     await page.getByRole('button', { name: 'New break', exact: true }).click();
     await page.getByRole('button', { name: /^A suggestion/ }).click();
     await page.getByText('Say how long and what for.', { exact: false }).waitFor();
-    await page.getByLabel('Slot', { exact: true }).fill('4');
+    await page.getByLabel('Slot', { exact: true }).fill('2');
     await page.getByLabel('What for', { exact: true }).click();
     await page.getByTitle('ease a stiff neck').last().click();
     await page.getByRole('button', { name: 'Suggest', exact: true }).click();
     const first = page.getByRole('region', { name: 'Suggestion 1' });
     await first.waitFor({ timeout: 60_000 });
     await first.getByRole('button', { name: 'Take this one' }).click();
-    await page.getByRole('img', { name: / of 4:00, / }).waitFor();
+    await page.getByRole('img', { name: / of 2:00, / }).waitFor();
     await saved(page);
     await page.reload();
     await page.getByRole('option').first().waitFor();

@@ -37,6 +37,10 @@ const solver = {
     const [solverFile] = await Promise.all([fetch(wasmUrl), loadLibrary()]);
     await solverFile.arrayBuffer();
   },
+  /** Makes the solver itself ready, where it is about to be asked. */
+  load: async (): Promise<void> => {
+    await Promise.all([loaded(), loadLibrary()]);
+  },
   /** Fits a break into its slot. */
   fit: async (brk: Break, own: readonly Move[], approach: Approach): Promise<FitResult> =>
     fitBreak(brk, await lookupWith(own), approach),

@@ -18,10 +18,12 @@ const start = (): Hand => {
 
 /** A worker that waits for work, loaded while the server is there. */
 let spare: Hand | null = null;
+/** How many are at work: each waits for more when it has done its own. */
+let atWork = 0;
 
 /** Gets a worker ready, so that fitting and suggesting go on when the server is gone. */
 export const warmUp = (): void => {
-  if (spare) return;
+  if (spare || atWork > 0) return;
   const hand = start();
   spare = hand;
   hand.solver.ready().catch(() => {
@@ -31,11 +33,19 @@ export const warmUp = (): void => {
   });
 };
 
+/** Gets the solver itself ready as well, while it is still being said what for. */
+export const warmUpSolver = (): void => {
+  warmUp();
+  // What goes wrong here is told to whoever asks for an answer.
+  spare?.solver.load().catch(() => undefined);
+};
+
 /** Runs one piece of work in a worker; `signal` ends it at once. */
 const inWorker = async <T>(signal: AbortSignal, work: (solver: Remote<Solver>) => Promise<T>): Promise<T> => {
   const hand = spare ?? start();
   const { worker, solver } = hand;
   spare = null;
+  atWork++;
   const stopped = new Promise<never>((_, reject) => {
     signal.addEventListener('abort', () => reject(new DOMException('It was cancelled.', 'AbortError')));
     worker.addEventListener('error', (event) =>
@@ -44,9 +54,12 @@ const inWorker = async <T>(signal: AbortSignal, work: (solver: Remote<Solver>) =
   });
   try {
     const result = await Promise.race([work(solver), stopped]);
-    spare = hand;
+    atWork--;
+    if (spare) worker.terminate();
+    else spare = hand;
     return result;
   } catch (error) {
+    atWork--;
     // Work that was cancelled or failed may still be running: its worker goes with it.
     worker.terminate();
     warmUp();

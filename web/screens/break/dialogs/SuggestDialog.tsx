@@ -4,10 +4,10 @@ import type { Audience } from '@kotabi/core/review';
 import type { Suggestion, SuggestProgress, SuggestRequest, SuggestResult } from '@kotabi/core/suggest';
 import { Button, Modal, Progress } from 'antd';
 import { Sparkles } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useGroups } from '../../../api/queries';
 import { likelyWords } from '../../../words/reasons';
-import { suggestAway } from '../../../workers/solving';
+import { suggestAway, warmUpSolver } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
 import styles from './dialogs.module.css';
 import { SuggestCards } from './SuggestCards';
@@ -34,6 +34,7 @@ interface Props {
 /** A small dialogue: what is wanted, then up to three breaks that really differ, each with its reasons. */
 export const SuggestDialog = (p: Props) => {
   const likely = useLikely(p.brk.groupId);
+  useEffect(warmUpSolver, []);
   // What is proposed stands there from the start: a form that fills itself while one types is no help.
   return likely.known ? <Asking {...p} likely={likely} /> : null;
 };

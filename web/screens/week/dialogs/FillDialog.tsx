@@ -5,7 +5,7 @@ import { type Approach, Area, type Group, type Move, type Muscle, type Person } 
 import type { LocalNow } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useMoves } from '../../../api/queries';
 import { MultiSelect } from '../../../fields/MultiSelect';
@@ -13,7 +13,7 @@ import { fillRequest, stoppedBreaks, withChosen } from '../../../week/fill-reque
 import type { WeekStore } from '../../../week/store';
 import type { BreakFacts, DayFacts } from '../../../week/useFacts';
 import styles from '../../../week/week.module.css';
-import { fillAway } from '../../../workers/solving';
+import { fillAway, warmUpSolver } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
 import dialog from './dialogs.module.css';
 
@@ -85,6 +85,7 @@ export const FillDialog = ({ group, people, store, days, facts, now, close }: Pr
   const [anew, setAnew] = useState(open === 0);
   const [same, setSame] = useState<string | undefined>();
   const { result, busy, failure, run, cancel } = useAway<FillResult>();
+  useEffect(warmUpSolver, []);
   const start = (): void => {
     const request = fillRequest({ ...week, aims }, days, facts, stopped, anew, now);
     void run((signal) => fillAway(request, () => {}, signal));
