@@ -31,22 +31,14 @@ export default defineConfig({
       },
       {
         test: {
-          name: 'server',
+          // Server and interface lean on the same core: together they load it once a worker.
+          name: 'around',
           isolate: false,
-          include: ['server/**/*.test.ts'],
+          include: ['server/**/*.test.ts', 'web/**/*.test.{ts,tsx}'],
           globalSetup: 'server/test/setup.ts',
           testTimeout: 60_000,
           // Filling a database with the demo takes long while something else keeps the cores busy.
           hookTimeout: 60_000,
-          maxWorkers: 2,
-        },
-      },
-      {
-        test: {
-          name: 'web',
-          isolate: false,
-          include: ['web/**/*.test.{ts,tsx}'],
-          testTimeout: 60_000,
           maxWorkers: 2,
         },
       },

@@ -107,7 +107,7 @@ const first = async () => {
 };
 // One look at the types by one checker: several would each look at what they share.
 await Promise.all([part('types', 'tsc', ['-b', '--checkers', '1']), first()]);
-await tests('around', ['server', 'web']);
+await tests('around', ['around']);
 await tests('browser', ['e2e']);
 
 const lengthOf = (file) => (file.endTime - file.startTime) / 1000;

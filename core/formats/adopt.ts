@@ -24,7 +24,12 @@ export const adoptBreakFile = (
     renamed.set(move.id, id);
     return [{ ...move, id }];
   });
-  const step = (s: Step): Step => ({ ...s, moveId: renamed.get(s.moveId) ?? s.moveId });
+  const named = (id: string): string => renamed.get(id) ?? id;
+  const step = (s: Step): Step => ({
+    ...s,
+    moveId: named(s.moveId),
+    ...(s.meanwhile && { meanwhile: { ...s.meanwhile, moveId: named(s.meanwhile.moveId) } }),
+  });
   const items = brk.items.map((item): Item => (item.type === 'step' ? step(item) : mapChain(item, step)));
   return { brk: { ...brk, id: newId(), items }, newMoves };
 };

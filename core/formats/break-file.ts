@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { Break, type FieldProblem, idleTokens, Move, type MoveLookup, type Step, stepsOf } from '../model';
+import { Break, type FieldProblem, idleTokens, Move, type MoveLookup, moveIdsOf, type Step } from '../model';
 import { doubledMoves } from './doubled';
 import { type PlacedProblem, readJson } from './json-text';
 
 /** Version of the break file this program writes; it reads this one and every earlier one. */
-export const BREAK_FILE_VERSION = 4;
+export const BREAK_FILE_VERSION = 5;
 
 /** A break together with every move it uses, so that it can be opened anywhere. */
 export const BreakFile = z.object({
@@ -19,8 +19,7 @@ export type ReadBreakFile = { ok: true; file: BreakFile } | { ok: false; problem
 
 /** The break and its moves as text, indented so that people and version control can read it. */
 export const writeBreakFile = (brk: Break, lookup: MoveLookup): string => {
-  const ids = [...new Set(stepsOf(brk).map((s) => s.moveId))];
-  const moves = ids.flatMap((id) => lookup(id) ?? []);
+  const moves = moveIdsOf(brk).flatMap((id) => lookup(id) ?? []);
   const file: BreakFile = { format: 'kotabi-break', version: BREAK_FILE_VERSION, break: brk, moves };
   return `${JSON.stringify(file, null, 2)}\n`;
 };
@@ -68,15 +67,15 @@ export const readBreakFile = (text: string, lookup: MoveLookup = () => undefined
   const doubled = doubledMoves(file.moves);
   if (doubled.length > 0) return { ok: false, problems: doubled.map(at) };
   const known = new Set(file.moves.map((m) => m.id));
-  const missing = stepsOf(file.break).filter((s) => !known.has(s.moveId) && !lookup(s.moveId));
+  const missing = moveIdsOf(file.break).filter((id) => !known.has(id) && !lookup(id));
   if (missing.length > 0)
     return {
       ok: false,
-      problems: missing.map((s) =>
+      problems: missing.map((id) =>
         at({
           path: 'moves',
-          message: `the move "${s.moveId}" is used by a step but not in the file`,
-          value: s.moveId,
+          message: `the move "${id}" is used by a step but not in the file`,
+          value: id,
         }),
       ),
     };

@@ -1,5 +1,5 @@
 import type { Area, DonePart, Move, Muscle, Seconds, Side } from '../model';
-import { isWork, type ResolvedBreak, stepMoves, type Timeline } from '../timing';
+import { feltBy, isWork, type ResolvedBreak, resolvedSteps, stepMoves, type Timeline } from '../timing';
 
 /** Seconds by side. What is felt on both sides counts whole for each. */
 export type BySide = Record<Side, Seconds>;
@@ -60,6 +60,7 @@ export const givesOf = (resolved: ResolvedBreak, { parts, totals }: Timeline): G
   const movedAreas = new Map<Area, BySide>();
   const main = new Map<Muscle, Area>();
   const moveOf = stepMoves(resolved);
+  const beside = new Map(resolvedSteps(resolved).map(({ step, meanwhile }) => [step.id, meanwhile]));
   let strong = false;
   for (const part of parts.filter(isWork)) {
     const { felt, lengthMs, stepId } = part;
@@ -70,6 +71,11 @@ export const givesOf = (resolved: ResolvedBreak, { parts, totals }: Timeline): G
     const sec = lengthMs / 1000;
     const counts = countsOf(move);
     if (counts === 'moved') add(movedAreas, area, felt, sec);
+    const second = part.meanwhile && beside.get(stepId);
+    const [other] = second?.areas ?? [];
+    if (second && other && countsOf(second) === 'moved')
+      add(movedAreas, other, feltBy(second, part.meanwhile?.side ?? null), sec);
+    if (second?.kind === 'activate') strong = true;
     if (counts !== 'held') continue;
     add(heldAreas, area, felt, sec);
     for (const muscle of move.muscles) add(held, muscle, felt, sec);

@@ -6,6 +6,15 @@ import { defaultPace, Pace } from './pace';
 import { withKnownTokens } from './tokens';
 import { Id, Line, Lines, Side } from './units';
 
+/** A second movement while a step is held: so many times on each pass, on the other side or on the same one. */
+export const Meanwhile = z.object({
+  moveId: Id,
+  times: z.int().min(1).max(40),
+  /** Beside the side that moves in the step; ignored where one of the two has no sides. */
+  side: z.enum(['other', 'same']).default('other'),
+});
+export type Meanwhile = z.infer<typeof Meanwhile>;
+
 /** One move within a break, with its dose and its sides. */
 export const Step = z.object({
   type: z.literal('step'),
@@ -41,6 +50,8 @@ export const Step = z.object({
   second: z.object({ amount: z.number().min(1).max(600), reason: Lines(300).trim().min(1) }).optional(),
   /** Why one way or one direction only is meant, so that it owes the other nothing. */
   meant: Lines(300).trim().min(1).optional(),
+  /** What is done at the same time: the wrist is drawn back while the other leg is straightened ten times. */
+  meanwhile: Meanwhile.optional(),
   /** Set-up words of its own, instead of the move's. A spoken note has nothing else. */
   words: withKnownTokens(Lines(600).trim().min(1)).optional(),
   /** The dose stays as it is when the break is fitted to its slot. */
@@ -112,6 +123,11 @@ export const mapChain = (chain: Chain, change: (step: Step) => Step): Chain => (
   links: chain.links.map(change),
   ...(chain.between && { between: chain.between.map(change) }),
 });
+
+/** The moves that steps name, each once: those that are done, and those that are done meanwhile. */
+export const moveIdsOf = (brk: Pick<Break, 'items'>): string[] => [
+  ...new Set(stepsOf(brk).flatMap((s) => (s.meanwhile ? [s.moveId, s.meanwhile.moveId] : [s.moveId]))),
+];
 
 /** All steps of a break in order, links of chains and what stands between their sides included. */
 export const stepsOf = (brk: Pick<Break, 'items'>): Step[] =>

@@ -44,6 +44,8 @@ export interface Answer {
   instead?: string;
   /** The move to do instead is for another area: there is none for the same one. */
   otherArea?: true;
+  /** What is done meanwhile is left out. */
+  alone?: true;
   /** Why it is not simply fine. */
   reasons: Reason[];
   /** Words of care that remain with the answer that is given. */
@@ -153,6 +155,8 @@ interface Asked {
   position?: Position;
   /** The dose that is planned; the usual one when left out. */
   dose?: Dose;
+  /** The move that is planned to be done at the same time. */
+  meanwhile?: Move;
 }
 
 const variantOf = ({ move, rung, position, dose }: Asked): Variant => {
@@ -304,6 +308,21 @@ export const answerFor = (
   room: Room,
   lookup: MoveLookup,
 ): Answer => {
+  const answer = ownAnswer(asked, person, room, lookup);
+  const { meanwhile, ...step } = asked;
+  if (!meanwhile || !['fine', 'easier rung'].includes(answer.verdict)) return answer;
+  const limits = [...person.limits, ...room.limits];
+  const position = answer.position ?? step.position ?? step.move.position;
+  const second = variantOf({ move: meanwhile, position });
+  const found = passing(second, limits, room);
+  const asPlanned = found?.variant.rung === second.rung && found.variant.position === position;
+  if (found && asPlanned) return { ...answer, care: unique([...answer.care, ...found.care]) };
+  const { serious } = tryOut(second, limits, room);
+  return { ...answer, verdict: 'easier rung', alone: true, reasons: unique([...answer.reasons, ...serious]) };
+};
+
+/** The answer for the move of the step itself. */
+const ownAnswer = (asked: Asked, person: Pick<Person, 'limits'>, room: Room, lookup: MoveLookup): Answer => {
   const limits = [...person.limits, ...room.limits];
   const planned = variantOf(asked);
   const { serious, care } = tryOut(planned, limits, room);

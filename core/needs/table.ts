@@ -23,7 +23,13 @@ export const needsTable = (
     const answers = people.map((person) => ({
       person,
       answer: answerFor(
-        { move, rung: step.rung, position: step.position, dose: step.dose },
+        {
+          move,
+          rung: step.rung,
+          position: step.position,
+          dose: step.dose,
+          ...(step.meanwhile && { meanwhile: lookup(step.meanwhile.moveId) }),
+        },
         person,
         room,
         lookup,

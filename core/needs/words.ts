@@ -3,8 +3,12 @@ import type { Answer, Reason } from './answer';
 import type { NeedsRow } from './table';
 
 /** A rung, a seat, or both, in words. */
-const easierText = ({ rung, position }: Answer, seat: string, say: (rung: string) => string): string =>
-  [position && seat, rung !== undefined && say(rung)].filter(Boolean).join(', ');
+const easierText = (
+  { rung, position, alone }: Answer,
+  seat: string,
+  without: string,
+  say: (rung: string) => string,
+): string => [position && seat, rung !== undefined && say(rung), alone && without].filter(Boolean).join(', ');
 
 /** The answer in a phrase: which rung, or which move instead. */
 export const answerText = (answer: Answer, lookup: MoveLookup): string => {
@@ -12,7 +16,7 @@ export const answerText = (answer: Answer, lookup: MoveLookup): string => {
     case 'fine':
       return answer.care.length > 0 ? 'fine, with care' : 'fine';
     case 'easier rung':
-      return easierText(answer, 'stays seated', (rung) => `rung “${rung}”`);
+      return easierText(answer, 'stays seated', 'without what is done meanwhile', (rung) => `rung “${rung}”`);
     case 'another move': {
       const name = lookup(answer.instead ?? '')?.name ?? 'another move';
       const how = answer.rung === undefined ? '' : `, rung “${answer.rung}”`;
@@ -99,7 +103,7 @@ const choice = (answer: Answer, lookup: MoveLookup): string => {
     const how = answer.rung === undefined ? '' : `, “${answer.rung}”`;
     return `do “${lookup(answer.instead ?? '')?.name ?? ''}”${how} instead`;
   }
-  return easierText(answer, 'stay seated', (rung) => `keep to “${rung}”`);
+  return easierText(answer, 'stay seated', 'leave out what moves meanwhile', (rung) => `keep to “${rung}”`);
 };
 
 /** What is for the instructor to mind, and would point at somebody if it were said aloud. */

@@ -5,6 +5,7 @@ import {
   type Item,
   type Move,
   type MoveLookup,
+  moveIdsOf,
   otherSide,
   type Person,
   type Step,
@@ -103,15 +104,25 @@ export const ownBreak = (brk: Break, wish: OwnWish): OwnBreak | null => {
     const at = placed.get(step.id);
     if (!at) return { step, fits: true };
     const { move, position } = at;
-    const answer = answerFor({ move, rung: step.rung, position, dose: step.dose }, person, room, lookup);
+    const { meanwhile } = at;
+    const answer = answerFor(
+      { move, rung: step.rung, position, dose: step.dose, meanwhile },
+      person,
+      room,
+      lookup,
+    );
     if (answer.verdict === 'fine') return { step: withTighter(step, move, person), fits: true };
     changed.push(step.id);
     const other = answer.instead === undefined ? undefined : lookup(answer.instead);
     if (answer.verdict === 'easier rung') {
-      const { words: _, ...rest } = step;
+      const { words, meanwhile: second, ...rest } = step;
+      // Its own words may speak of another rung; those of a step that only goes without its second movement hold.
+      const same = answer.rung === undefined && answer.position === undefined;
       return {
         step: {
           ...rest,
+          ...(same && words !== undefined && { words }),
+          ...(second && !answer.alone && { meanwhile: second }),
           ...(answer.rung !== undefined && { rung: answer.rung }),
           ...(answer.position !== undefined && { position: answer.position }),
         },
@@ -140,11 +151,5 @@ export const ownBreak = (brk: Break, wish: OwnWish): OwnBreak | null => {
 };
 
 /** The moves that a break needs, each once. */
-export const movesOf = (brk: Break, lookup: MoveLookup): Move[] => {
-  const ids = new Set(
-    brk.items.flatMap((item) =>
-      item.type === 'chain' ? [...item.links, ...(item.between ?? [])].map((s) => s.moveId) : [item.moveId],
-    ),
-  );
-  return [...ids].flatMap((id) => lookup(id) ?? []);
-};
+export const movesOf = (brk: Break, lookup: MoveLookup): Move[] =>
+  moveIdsOf(brk).flatMap((id) => lookup(id) ?? []);

@@ -20,7 +20,7 @@ const entry = <K extends WeakKey, V>(map: WeakMap<K, V>, key: K, make: () => V):
  * since a review runs after every edit and the people stay the same.
  */
 export const answerIn = (
-  { step, move, position }: Pick<PlacedStep, 'step' | 'move' | 'position'>,
+  { step, move, position, meanwhile }: Pick<PlacedStep, 'step' | 'move' | 'position' | 'meanwhile'>,
   person: Person | null,
   audience: Audience,
   lookup: MoveLookup,
@@ -35,10 +35,15 @@ export const answerIn = (
     () => new Map<string, Answer>(),
   );
   const { rung, dose } = step;
-  const key = `${person?.id ?? ''}|${rung ?? ''}|${position}|${JSON.stringify(dose)}`;
+  const key = `${person?.id ?? ''}|${rung ?? ''}|${position}|${JSON.stringify(dose)}|${meanwhile?.id ?? ''}`;
   let answer = answers.get(key);
   if (!answer) {
-    answer = answerFor({ move, rung, position, dose }, person ?? { limits: [] }, audience.room, lookup);
+    answer = answerFor(
+      { move, rung, position, dose, meanwhile },
+      person ?? { limits: [] },
+      audience.room,
+      lookup,
+    );
     answers.set(key, answer);
   }
   return answer;

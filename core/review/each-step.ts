@@ -6,6 +6,7 @@ import type { Finding, ReviewInput, ReviewRule } from './finding';
 /** What was worked out for a step, and everything that could have changed it. */
 interface Known<T> {
   move: Move;
+  meanwhile: Move | undefined;
   owner: Step | Chain | undefined;
   around: Around;
   value: T;
@@ -56,10 +57,16 @@ export const forEachStep = <T>(
     const around = aroundIn(input);
     return placedSteps(input.resolved).map((at, i) => {
       const kept = before.get(at.step);
-      if (kept && kept.around === around && kept.move === at.move && kept.owner === owner[i])
+      if (
+        kept &&
+        kept.around === around &&
+        kept.move === at.move &&
+        kept.meanwhile === at.meanwhile &&
+        kept.owner === owner[i]
+      )
         return kept.value;
       const value = work(at, input);
-      before.set(at.step, { move: at.move, owner: owner[i], around, value });
+      before.set(at.step, { move: at.move, meanwhile: at.meanwhile, owner: owner[i], around, value });
       return value;
     });
   };

@@ -43,6 +43,14 @@ export type Finding = {
   | { code: 'wordsSide'; move: string; said: Side; led: Side }
   | { code: 'wordsPart'; move: string; said: string }
   | { code: 'wordsClaim'; said: string }
+  | {
+      code: 'meanwhileLong';
+      move: string;
+      second: string;
+      times: number;
+      takesMs: number;
+      roomMs: number;
+    }
   | { code: 'notMobilised'; move: string; area: Area; holdMs: number }
   | { code: 'strongFirst'; move: string; rung: string; later: string }
   | { code: 'largeFirst'; move: string; later: string }

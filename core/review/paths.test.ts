@@ -48,8 +48,9 @@ const expectTold = (brk: Break, limit: Limit): void => {
   for (const step of excludedIn(brk, limit)) {
     const where = `${brk.name}, ${step.moveId}, ${limit}`;
     expect(told.has(step.id), where).toBe(true);
-    const { move = expect.fail(step.moveId), ...rest } = { ...step, move: lookup(step.moveId) };
-    const answer = answerFor({ move, ...rest }, person(limit), room, lookup);
+    const { rung, position, dose } = step;
+    const move = lookup(step.moveId) ?? expect.fail(step.moveId);
+    const answer = answerFor({ move, rung, position, dose }, person(limit), room, lookup);
     const instead = answer.instead === undefined ? undefined : lookup(answer.instead);
     if (instead)
       expect(

@@ -135,7 +135,7 @@ const layChain = (out: Layout, { chain, links, between }: ResolvedChain, brk: Se
 
 /** An item as it was laid out before, and everything that this came from. */
 interface Laid {
-  moves: readonly Move[];
+  moves: readonly (Move | undefined)[];
   setting: Setting;
   carried: Carried;
   parts: LaidPart[];
@@ -148,8 +148,8 @@ interface Laid {
 /** Editing keeps the items it does not touch, so what was laid out for them still holds. */
 const laidBefore = new WeakMap<object, Laid>();
 
-const movesOf = (item: ResolvedItem): Move[] =>
-  isResolvedChain(item) ? [...item.links, ...item.between].map((l) => l.move) : [item.move];
+const movesOf = (item: ResolvedItem): (Move | undefined)[] =>
+  (isResolvedChain(item) ? [...item.links, ...item.between] : [item]).flatMap((l) => [l.move, l.meanwhile]);
 
 const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carried): boolean =>
   before.setting.pace === setting.pace &&
@@ -159,8 +159,8 @@ const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carr
   before.carried.position === carried.position &&
   (before.carried.inHand === carried.inHand || before.carried.inHand.join() === carried.inHand.join()) &&
   (isResolvedChain(item)
-    ? [...item.links, ...item.between].every((l, i) => l.move === before.moves[i])
-    : item.move === before.moves[0]);
+    ? movesOf(item).every((move, i) => move === before.moves[i])
+    : item.move === before.moves[0] && item.meanwhile === before.moves[1]);
 
 const layItem = (item: ResolvedItem, setting: Setting, carried: Carried): Laid => {
   const key = isResolvedChain(item) ? item.chain : item.step;

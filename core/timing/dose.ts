@@ -1,6 +1,7 @@
 import { wayName } from '../cues';
 import { type BreathRep, type Dose, type Move, otherSide, type Side, type Step } from '../model';
 import type { PlacedStep } from './place';
+import type { MeanwhileWork } from './timeline';
 
 const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
 
@@ -61,8 +62,22 @@ const breathWords = ({ breath }: Step): string => {
  * leading, calendars, captions and paper. Empty for what is only said.
  */
 export const stepDose = (at: PlacedStep): string => {
-  const { step, move, amountOf } = at;
+  const { move, meanwhile, step } = at;
   if (move.onlyWords) return '';
+  const own = ownDose(at);
+  if (!meanwhile || !step.meanwhile) return own;
+  return `${own}, ${meanwhileWords({ moveName: meanwhile.name, times: step.meanwhile.times, side: null })}`;
+};
+
+const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
+/** A second movement in words, such as `meanwhile straighten the knee 10 times, right`. */
+export const meanwhileWords = ({ moveName, times, side }: Omit<MeanwhileWork, 'moveId'>): string =>
+  `meanwhile ${lowered(moveName)} ${times === 1 ? 'once' : `${times} times`}${side ? `, ${side}` : ''}`;
+
+/** How much of the step’s own move is done. */
+const ownDose = (at: PlacedStep): string => {
+  const { step, move, amountOf } = at;
   const { directions } = move.ways;
   const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side)));
   const sets = step.sets > 1 ? `, ${step.sets} sets` : '';

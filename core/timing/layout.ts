@@ -12,7 +12,7 @@ import {
 } from '../model';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
-import { isOneByOne, isPauseStep, positionOf, thingsOf } from './place';
+import { feltBy, isOneByOne, isPauseStep, meanwhileSide, positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
 import type { Part, WorkPart } from './timeline';
 
@@ -109,11 +109,29 @@ export class Layout {
     );
   }
 
+  /** What is said of the second movement: all of it with its count, or where it is done on the second side. */
+  private beside(p: Pass, role: 'say' | 'again'): string {
+    const { meanwhile: second, step } = p.at;
+    if (!second || !step.meanwhile) return '';
+    const { position } = this.carried;
+    const side = meanwhileSide(p.at, p.side);
+    const cues = cuesOf(second, undefined, position, side !== null && second.ways.pattern === 'alternate');
+    const context = cueContext(second, this.setting.approach, {
+      side: side ?? this.setting.firstSide,
+      direction: second.ways.directions?.[0] ?? null,
+      position,
+    });
+    const text = lowered(resolveCue((role === 'again' && cues.again) || cues.say, context));
+    const { times } = step.meanwhile;
+    const count = times === 1 ? 'Once' : `${capital(numberWord(times))} times`;
+    return ` ${MEANWHILE}: ${text} ${count}.`;
+  }
+
   /** The full set-up of a side, or a note; `leastMs` when it also has to last as long as a change. */
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? this.cues(p).say, direction);
+    const text = this.words(p, step.words ?? this.cues(p).say, direction) + this.beside(p, 'say');
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -125,7 +143,7 @@ export class Layout {
     const { pace } = this.setting;
     const { again, turn } = this.cues(p);
     const cue = (to === 'side' ? again : turn) ?? '';
-    const text = this.words(p, cue, direction);
+    const text = this.words(p, cue, direction) + (to === 'side' ? this.beside(p, 'again') : '');
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
     const spoken = opening(to === 'side' ? 'again' : 'turn', text, pace, lengthMs);
     this.push(p, { kind: 'change', to, lengthMs, side: p.side, direction, ...spoken });
@@ -167,6 +185,7 @@ export class Layout {
         breath: this.guided(p.at),
         ...(moreMs > 0 && { moreMs }),
         ...(open && { open }),
+        ...meanwhileOf(p),
         ...NO_LINES,
       };
       this.run(p, [work], direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
@@ -205,6 +224,7 @@ export class Layout {
             firstRep: rep,
             held: false,
             breath: this.guided(p.at),
+            ...(rep === 1 && side === order[0] && meanwhileOf({ ...p, side: null })),
             ...NO_LINES,
           });
       const end = work.at(-1);
@@ -277,6 +297,15 @@ export class Layout {
         : null;
     if (lastAt !== null) add('last', cues.last, lastAt);
     if (starts) wanted.push(...this.counts(starts, cues.last !== undefined));
+    // What is held still is counted by what moves meanwhile.
+    const times = one.meanwhile?.times ?? 0;
+    if (!starts && times > 0)
+      wanted.push(
+        ...this.counts(
+          Array.from({ length: times }, (_, i) => Math.round((i * one.lengthMs) / times)),
+          false,
+        ),
+      );
     if (last) add('back', cues.back, null);
     return wanted;
   }
@@ -349,6 +378,22 @@ export class Layout {
   }
 }
 
+/** How the second movement of a step is begun in words. */
+const MEANWHILE = 'At the same time';
+const lowered = (text: string): string =>
+  /^[A-Z][a-z’']/.test(text) && !/^I\b/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The second movement as it is kept with the work it goes with. */
+const meanwhileOf = ({ at, side }: Pass): Pick<WorkPart, 'meanwhile'> => {
+  const { step, meanwhile: second } = at;
+  if (!second || !step.meanwhile) return {};
+  const { times } = step.meanwhile;
+  return {
+    meanwhile: { moveId: second.id, moveName: second.name, times, side: meanwhileSide(at, side) },
+  };
+};
+
 /** A breath is only called the last one where the hold ends with it; a free breath follows the words. */
 const endsWithBreath = ({ breath, lengthMs }: Own<WorkPart>): boolean =>
   breath === null || restOfBreath(breath, lengthMs) === 0;
@@ -369,7 +414,4 @@ const repStarts = (
   return [...starts.values()];
 };
 
-const feltSide = ({ at: { move }, side }: Pass): WorkPart['felt'] => {
-  if (move.ways.pattern === 'together' || side === null || move.ways.felt === 'both') return 'both';
-  return move.ways.felt === 'same' ? side : otherSide(side);
-};
+const feltSide = ({ at: { move }, side }: Pass): WorkPart['felt'] => feltBy(move, side);

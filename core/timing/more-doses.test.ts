@@ -190,4 +190,37 @@ describe('more doses', () => {
     const made = of([step('e'), step('rest', { dose: hold(10) }), step('e', { id: 'e2' })], [edge, rest]);
     expect(made.timeline.parts.filter((p) => p.kind === 'position' || p.kind === 'fetch')).toHaveLength(2);
   });
+
+  it('a second movement meanwhile: the wrist drawn back while the other leg is straightened ten times', () => {
+    const wrist = move('wrist', {
+      ways: each(),
+      cues: { ...cues(14, 4), say: 'Draw the {side} hand back.', again: 'Now the {side}.' },
+    });
+    const leg = move('leg', {
+      name: 'Straighten the knee',
+      ways: alternate,
+      cues: { ...cues(5), say: 'Straighten your {side} knee.', again: 'Now the {side} knee.' },
+      dose: { least: 4, usual: rep(6, 2), most: 10 },
+      things: ['strap'],
+    });
+    const one = step('wrist', { dose: hold(20), meanwhile: { moveId: 'leg', times: 10, side: 'other' } });
+    const made = of([one], [wrist, leg]);
+    const said = made.timeline.parts.flatMap((p) => p.lines.filter((l) => ['say', 'again'].includes(l.role)));
+    expect(said.map((l) => l.text)).toEqual([
+      'Draw the left hand back. At the same time: straighten your right knee. Ten times.',
+      'Now the right. At the same time: now the left knee. Ten times.',
+    ]);
+    // 15 words are 6.5 s, 13 are 6; the strap of the second movement is fetched: 5. The work is the hold’s alone.
+    expect(made).toMatchObject({
+      total: 61.5,
+      left: 20,
+      right: 20,
+      text: '5 + (6.5 + 20 + 2) + (6 + 20 + 2) = 61.5',
+    });
+    expect(made.timeline.parts.filter(isWork).map((p) => p.meanwhile)).toEqual([
+      { moveId: 'leg', moveName: 'Straighten the knee', times: 10, side: 'right' },
+      { moveId: 'leg', moveName: 'Straighten the knee', times: 10, side: 'left' },
+    ]);
+    expect(doseOf(one, [wrist, leg])).toBe('20 s each side, meanwhile straighten the knee 10 times');
+  });
 });

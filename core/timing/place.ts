@@ -1,6 +1,6 @@
 import { wholeBreaths } from '../breath';
-import type { Dose, Pace, Position, Side, Step, Thing } from '../model';
-import { rungOf } from '../model';
+import type { Dose, Move, Pace, Position, Side, Step, Thing } from '../model';
+import { otherSide, rungOf } from '../model';
 import { ms } from './lengths';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from './resolve';
 
@@ -49,12 +49,24 @@ export const takesTurns = ({ step, move: { ways } }: ResolvedStep): boolean => {
 export const isOneByOne = (at: ResolvedStep): boolean =>
   at.move.ways.pattern === 'alternate' && !takesTurns(at);
 
+/** Which side feels a move while it is done on a side; both where it has none. */
+export const feltBy = ({ ways }: Move, side: Side | null): Side | 'both' => {
+  if (ways.pattern === 'together' || side === null || ways.felt === 'both') return 'both';
+  return ways.felt === 'same' ? side : otherSide(side);
+};
+
+/** The side on which the second movement of a step is done while `side` is worked; null where it has none. */
+export const meanwhileSide = ({ step, meanwhile }: ResolvedStep, side: Side | null): Side | null => {
+  if (!meanwhile || side === null || meanwhile.ways.pattern === 'together') return null;
+  return step.meanwhile?.side === 'same' ? side : otherSide(side);
+};
+
 /** True for what asks nobody to move or to take anything: a rest, a note, a look round. */
 export const isPauseStep = ({ move }: ResolvedStep): boolean => move.kind === 'pause';
 
 /** What a step needs, each thing once. */
-export const thingsOf = ({ step, move }: ResolvedStep): readonly Thing[] => {
-  const more = rungOf(move, step.rung)?.things ?? [];
+export const thingsOf = ({ step, move, meanwhile }: ResolvedStep): readonly Thing[] => {
+  const more = [...(rungOf(move, step.rung)?.things ?? []), ...(meanwhile?.things ?? [])];
   return more.length === 0 ? move.things : [...new Set([...move.things, ...more])];
 };
 
@@ -91,6 +103,7 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
       before.pace === pace &&
       before.whole === whole &&
       before.placed.move === at.move &&
+      before.placed.meanwhile === at.meanwhile &&
       before.placed.index === index &&
       before.placed.chainId === chainId &&
       before.placed.doneSides === doneSides &&

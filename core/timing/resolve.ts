@@ -14,6 +14,8 @@ import {
 export interface ResolvedStep {
   step: Step;
   move: Move;
+  /** The move that is done at the same time. */
+  meanwhile?: Move;
 }
 export interface ResolvedChain {
   chain: Chain;
@@ -46,13 +48,18 @@ export const isResolvedChain = (item: ResolvedItem): item is ResolvedChain => 'c
 export const resolveBreak = (brk: Break, lookup: MoveLookup, own: Approach = defaultApproach): Resolved => {
   const failures: ResolveFailure[] = [];
   const found = new Map<string, Move>();
-  for (const { id, moveId } of stepsOf(brk)) {
-    const move = lookup(moveId);
-    if (move) found.set(moveId, move);
-    else failures.push({ code: 'unknownMove', stepId: id, moveId });
-  }
+  for (const { id, moveId, meanwhile } of stepsOf(brk))
+    for (const needed of meanwhile ? [moveId, meanwhile.moveId] : [moveId]) {
+      const move = lookup(needed);
+      if (move) found.set(needed, move);
+      else failures.push({ code: 'unknownMove', stepId: id, moveId: needed });
+    }
   if (failures.length > 0) return { ok: false, failures };
-  const resolve = (step: Step): ResolvedStep => ({ step, move: found.get(step.moveId) as Move });
+  const resolve = (step: Step): ResolvedStep => ({
+    step,
+    move: found.get(step.moveId) as Move,
+    ...(step.meanwhile && { meanwhile: found.get(step.meanwhile.moveId) as Move }),
+  });
   const items = brk.items.map(
     (item): ResolvedItem =>
       item.type === 'chain'

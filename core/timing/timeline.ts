@@ -49,6 +49,13 @@ export interface ChangePart extends Base {
   kind: 'change';
   to: 'side' | 'direction';
 }
+/** What is done at the same time as something else. */
+export interface MeanwhileWork {
+  moveId: string;
+  moveName: string;
+  times: number;
+  side: Side | null;
+}
 /** One set, or one repetition of an alternating step. */
 export interface WorkPart extends Base {
   kind: 'work';
@@ -69,6 +76,8 @@ export interface WorkPart extends Base {
   moreMs?: Milliseconds;
   /** It lasts until the instructor goes on; its length is only what is planned. */
   open?: true;
+  /** A second movement, counted. */
+  meanwhile?: MeanwhileWork;
 }
 /** The rest before a further set. */
 export interface RestPart extends Base {

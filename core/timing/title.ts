@@ -1,4 +1,5 @@
 import type { Kind } from '../model';
+import { meanwhileWords } from './dose';
 import type { Part } from './timeline';
 
 const TITLES = {
@@ -19,5 +20,6 @@ export const partTitle = (part: Part): string => {
   const set = 'sets' in part && part.sets > 1 ? `set ${part.set} of ${part.sets}` : null;
   if (part.kind === 'rest') return [way, 'rest', `${set} comes next`].filter(Boolean).join(' · ');
   const both = WORKS.includes(part.moveKind) ? 'both sides together' : '';
-  return [way || both, part.direction, set].filter(Boolean).join(' · ');
+  const meanwhile = part.kind === 'work' && part.meanwhile ? meanwhileWords(part.meanwhile) : null;
+  return [way || both, part.direction, set, meanwhile].filter(Boolean).join(' · ');
 };

@@ -1,6 +1,6 @@
 import type { Approach, LiveChoice, MoveLookup, Side } from '@kotabi/core/model';
 import { otherSide } from '@kotabi/core/model';
-import { type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
+import { meanwhileWords, type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { MovingFigure } from '../figure/MovingFigure';
 import { MovingTide } from '../tide/Tide';
@@ -82,6 +82,7 @@ export const Room = ({
   const detail = [
     part?.direction,
     part && 'sets' in part && part.sets > 1 && `set ${part.set} of ${part.sets}`,
+    part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile),
   ]
     .filter(Boolean)
     .join(' · ');

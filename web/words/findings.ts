@@ -103,6 +103,10 @@ const say: Say = {
     title: `More than anyone can promise: “${said}”`,
     why: 'Say what is known: easier movement, a change of position, a rest. Common practice.',
   }),
+  meanwhileLong: ({ move, second, times, takesMs, roomMs }) => ({
+    title: `${move}: ${second} ${times} times takes about ${seconds(takesMs)}, and there are ${seconds(roomMs)}`,
+    why: `What is done meanwhile should end with what it is done beside. Fewer times, or a longer hold. ${common}`,
+  }),
   notMobilised: ({ move, area, holdMs }) => ({
     title: `${move}: held ${seconds(holdMs)} before the ${area} has moved`,
     why: `Muscles stretch best when warm (${cite(published.staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,

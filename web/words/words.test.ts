@@ -33,6 +33,16 @@ describe('findings in words', () => {
     overSlot: { code: 'overSlot', weight: 'caution', stepIds: [], overMs: 12_000, slotMs: 480_000 },
     underSlot: { code: 'underSlot', weight: 'look', stepIds: [], leftMs: 100_000, slotMs: 480_000 },
     oneSideOnly: { code: 'oneSideOnly', weight: 'caution', stepIds: [], move: 'Lean', missing: 'right' },
+    meanwhileLong: {
+      code: 'meanwhileLong',
+      weight: 'caution',
+      stepIds: [],
+      move: 'Fingers up, drawn back',
+      second: 'Knee straighten',
+      times: 10,
+      takesMs: 30_000,
+      roomMs: 20_000,
+    },
     unequalSides: {
       code: 'unequalSides',
       weight: 'caution',

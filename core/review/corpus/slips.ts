@@ -41,6 +41,14 @@ export const SLIPS: readonly (readonly [
     ['overSlot'],
     { slotSec: 120 },
   ],
+  [
+    'twenty times meanwhile, in a hold of 15 s',
+    wrists(
+      ['fingers-up', { dose: 15, meanwhile: { moveId: 'knee-straighten', times: 20, side: 'other' } }],
+      ['fingers-down', { dose: 15 }],
+    ),
+    ['meanwhileLong'],
+  ],
   ['half the slot empty', neck(['ear-to-shoulder', { dose: 20 }]), ['underSlot'], { slotSec: 420 }],
   ['right side forgotten', neck(['ear-to-shoulder', { dose: 20, sides: 'left' }]), ['oneSideOnly']],
   [

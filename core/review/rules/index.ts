@@ -34,6 +34,7 @@ import { farBeyond } from './slot/far-beyond';
 import { slot } from './slot/slot';
 import { targets } from './slot/targets';
 import { wordsClaims } from './words/claims';
+import { meanwhileLong } from './words/meanwhile';
 import { wordsNumbers } from './words/numbers';
 import { wordsParts } from './words/parts';
 import { wordsSides } from './words/sides';
@@ -52,6 +53,7 @@ export const reviewRules: readonly ReviewRule[] = [
   wordsNumbers,
   wordsParts,
   wordsClaims,
+  meanwhileLong,
   mobilised,
   rungOrder,
   holdLength,

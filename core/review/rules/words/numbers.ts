@@ -67,8 +67,10 @@ export const wordsNumbers = eachStep(({ step, move, amountOf }): Finding[] => {
     step.dose.amount,
     step.second?.amount,
     dose.to,
+    step.meanwhile?.times,
   ];
   const wrong = numbersIn(step.words).find(({ value, measure }) => {
+    if (measure === 'reps' && value === step.meanwhile?.times) return false;
     // “Twice” may speak of the sets, and a hold of whole breaths is said in either.
     if (measure === 'reps' && value === sets && sets > 1) return false;
     if (measure === step.dose.measure || measure === dose.measure) return !done.includes(value);

@@ -53,11 +53,16 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
         Choose a step to see its words, its dose and its working.
       </p>
     );
-  const { step, move } = at;
+  const { step, move, meanwhile } = at;
   const chain = chainOf(brk, step.id);
   const parts = timed.timeline.parts.filter((p) => (chain ? p.chainId === chain.id : p.stepId === step.id));
   const two = isTwoWay(move);
-  const cautions = cautionsOf(move, step.rung, at.position);
+  const cautions = [
+    ...new Set([
+      ...cautionsOf(move, step.rung, at.position),
+      ...(meanwhile ? cautionsOf(meanwhile, undefined, at.position) : []),
+    ]),
+  ];
   return (
     <div className={styles.inspector}>
       <div className={styles.kicker}>
@@ -113,7 +118,9 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
         <SideFields step={step} move={move} brk={brk} chained={chain !== undefined} change={actions.change} />
       )}
       <FitFields step={step} words={move.onlyWords} change={actions.change} />
-      {brk.groupId && <StepNeeds groupId={brk.groupId} step={step} move={move} lookup={lookup} />}
+      {brk.groupId && (
+        <StepNeeds groupId={brk.groupId} step={step} move={move} meanwhile={meanwhile} lookup={lookup} />
+      )}
       <OwnWords step={step} move={move} change={actions.change} />
       <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />

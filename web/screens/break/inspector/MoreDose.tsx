@@ -5,6 +5,7 @@ import { NumberField } from '../../../fields/NumberField';
 import type { Actions } from '../useActions';
 import { LIMIT } from './DoseFields';
 import styles from './inspector.module.css';
+import { MeanwhileFields } from './MeanwhileFields';
 
 interface Props {
   step: Step;
@@ -15,11 +16,11 @@ interface Props {
 }
 
 /** True when something of it is set, so that nobody has to open it to see that. */
-const isSet = ({ dose, breath, oneByOne, turned, second, meant }: Step): boolean =>
+const isSet = ({ dose, breath, oneByOne, turned, second, meant, meanwhile }: Step): boolean =>
   dose.to !== undefined ||
   (dose.measure === 'seconds' && dose.open === true) ||
   (dose.measure === 'reps' && dose.holdSec !== undefined) ||
-  [breath, oneByOne, turned, second, meant].some((x) => x !== undefined);
+  [breath, oneByOne, turned, second, meant, meanwhile].some((x) => x !== undefined);
 
 /** A switch that says what it does. */
 const Toggle = ({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }) => {
@@ -233,6 +234,7 @@ export const MoreDose = ({ step, move, pace, chained, change }: Props) => {
             )}
           </>
         )}
+        {move.kind !== 'pause' && <MeanwhileFields step={step} move={move} change={change} />}
         {(step.sides !== 'both' || step.directions !== 'both') && (
           <Reason
             label="One way, meant"

@@ -7,11 +7,12 @@ interface Props {
   groupId: string;
   step: Step;
   move: Move;
+  meanwhile: Move | undefined;
   lookup: MoveLookup;
 }
 
 /** Who of the group needs something else in this step. Silent when nobody does. */
-export const StepNeeds = ({ groupId, step, move, lookup }: Props) => {
+export const StepNeeds = ({ groupId, step, move, meanwhile, lookup }: Props) => {
   const group = useGroups().data?.find((g) => g.value.id === groupId)?.value;
   const people = usePeople(groupId);
   if (!group || !people.data) return null;
@@ -20,7 +21,7 @@ export const StepNeeds = ({ groupId, step, move, lookup }: Props) => {
     .map(({ value }) => ({
       person: value,
       answer: answerFor(
-        { move, rung: step.rung, position: step.position, dose: step.dose },
+        { move, rung: step.rung, position: step.position, dose: step.dose, meanwhile },
         value,
         room,
         lookup,
