@@ -1,4 +1,3 @@
-import { cuesOf } from '../cues';
 import {
   compileTimeline,
   type PlacedStep,
@@ -6,18 +5,24 @@ import {
   type ResolvedBreak,
   stepDose,
   type Timeline,
+  textOf,
 } from '../timing';
 
-const stepText = (at: PlacedStep): string => {
+/** A step with its dose, or a spoken note by its words. */
+const stepText = (at: PlacedStep, note: string): string => {
   const dose = stepDose(at);
-  return dose
-    ? `${at.move.name}: ${dose}`
-    : `“${at.step.words ?? cuesOf(at.move, at.step.rung, at.position).say}”`;
+  return dose ? `${at.move.name}: ${dose}` : `“${note}”`;
 };
 
+/** What is said where nothing else is done, step by step. */
+const notesOf = ({ parts }: Timeline): Map<string, string> =>
+  new Map(parts.flatMap((p) => (p.kind === 'note' ? [[p.stepId, textOf(p)] as const] : [])));
+
 /** One line for each step; links of a series are marked. */
-const linesOf = (resolved: ResolvedBreak, text: (at: PlacedStep) => string): string[] => {
+const linesOf = (resolved: ResolvedBreak, textFor: (at: PlacedStep, note: string) => string): string[] => {
   const steps = placedSteps(resolved);
+  const notes = notesOf(compileTimeline(resolved));
+  const text = (at: PlacedStep): string => textFor(at, notes.get(at.step.id) ?? '');
   return steps.map((at, i) => {
     if (at.chainId === null) return text(at);
     return `${steps[i - 1]?.chainId === at.chainId ? '  then: ' : 'In one series: '}${text(at)}`;
@@ -41,9 +46,9 @@ const saidOf = ({ parts }: Timeline): Map<string, string> => {
 };
 
 /** A step with its rung, where it is not the usual one, and its dose. */
-const entryHead = (at: PlacedStep): string => {
+const entryHead = (at: PlacedStep, note: string): string => {
   const dose = stepDose(at);
-  if (!dose) return stepText(at);
+  if (!dose) return stepText(at, note);
   return `${[at.move.name, at.step.rung && `“${at.step.rung}”`].filter(Boolean).join(', ')}: ${dose}`;
 };
 

@@ -71,12 +71,12 @@ export const stepDose = (at: PlacedStep): string => {
 
 const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
-/** A second movement in words, such as `meanwhile straighten the knee 10 times, right`. */
+/** A second movement in words, such as `meanwhile on the right: straighten the knee (10 times)`. */
 export const meanwhileWords = ({ moveName, times, side }: Omit<MeanwhileWork, 'moveId'>): string =>
-  `meanwhile ${lowered(moveName)} ${times === 1 ? 'once' : `${times} times`}${side ? `, ${side}` : ''}`;
+  `meanwhile${side ? ` on the ${side}` : ''}: ${lowered(moveName)} (${times === 1 ? 'once' : `${times} times`})`;
 
-/** How much of the step’s own move is done. */
-const ownDose = (at: PlacedStep): string => {
+/** How much of the step’s own move is done, without what is done meanwhile. */
+export const ownDose = (at: PlacedStep): string => {
   const { step, move, amountOf } = at;
   const { directions } = move.ways;
   const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side)));

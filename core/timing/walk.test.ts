@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cueContext } from '../approach';
 import { cuesOf, intoWords, resolveCue } from '../cues';
-import { breakLines, breakToVtt } from '../formats';
+import { breakLines, breakToVtt, entryLines } from '../formats';
 import { advance, COUNT_IN_MS, readyToLead, start, viewOf } from '../lead';
 import { stepOf } from '../library';
 import { shelf } from '../library/all';
@@ -10,10 +10,12 @@ import {
   type Break,
   defaultApproach,
   type Item,
+  idleTokens,
   isTwoWay,
   type Move,
   type Position,
   type Step,
+  TOKENS,
 } from '../model';
 import { doneParts } from '../record';
 import { brk } from '../testing/build';
@@ -46,6 +48,13 @@ const stepsFor = (move: Move): Partial<Step>[] => {
   }
   if (move.ways.directions) ways.push({ directions: 'first' }, { directions: 'second' });
   if (usual.measure === 'seconds') ways.push({ wholeBreaths: true });
+  // Own words with everything in braces that means something here, and a second movement.
+  ways.push({
+    words: TOKENS.filter((t) => idleTokens(`{${t}}`, move).length === 0)
+      .map((t) => `{${t}}`)
+      .join(' '),
+  });
+  if (move.kind !== 'pause') ways.push({ meanwhile: { moveId: 'toes-up', times: 3, side: 'other' } });
   return ways;
 };
 
@@ -56,6 +65,7 @@ const linesOf = ({ parts }: Timeline): { at: number; line: Line }[] =>
 const told = ({ resolved, timeline }: Plan): string[] => [
   breakToVtt(resolved.brk.name, timeline),
   ...breakLines(resolved),
+  ...entryLines(resolved),
   ...placedSteps(resolved).map(stepDose),
   ...timeline.parts.flatMap((p) => [partTitle(p), p.way, ...p.dropped.map((l) => l.text)]),
   ...doneParts(resolved, timeline, readyToLead(timeline)).map((d) => d.moveName),

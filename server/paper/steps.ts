@@ -47,7 +47,7 @@ export const paperSteps = (resolved: ResolvedBreak): PaperStep[] => {
       name: move.onlyWords ? 'Say' : step.rung ? `${move.name}, “${step.rung}”` : move.name,
       dose: stepDose({ step, move, position, ...at }),
       feel: line('feel') || line('check'),
-      say: step.words ?? line('say'),
+      say: line('say') || line('note'),
       check: line('check'),
       move,
       rung: step.rung,

@@ -43,13 +43,19 @@ const readBack = async (bytes: Uint8Array): Promise<{ pages: Page[]; tagged: boo
   };
 };
 
-const draw = async (kind: (typeof PAPERS)[number], size: Size, moveIds: readonly string[]) => {
-  const brk = Break.parse({
-    id: 'b',
-    name: 'A break with a rather long name that has to stand on paper too',
-    slotSec: 600,
-    items: moveIds.map((id, i) => stepOf(library.find((m) => m.id === id)!, `s${i}`)),
-  });
+const draw = (kind: (typeof PAPERS)[number], size: Size, moveIds: readonly string[]) =>
+  drawn(
+    kind,
+    size,
+    Break.parse({
+      id: 'b',
+      name: 'A break with a rather long name that has to stand on paper too',
+      slotSec: 600,
+      items: moveIds.map((id, i) => stepOf(library.find((m) => m.id === id)!, `s${i}`)),
+    }),
+  );
+
+const drawn = async (kind: (typeof PAPERS)[number], size: Size, brk: Break) => {
   const bytes = await drawPaper({
     kind,
     size,
@@ -182,5 +188,34 @@ describe('a break on paper', () => {
     expect(wordsOf(read)).toMatch(/LEFT/);
     expect(wordsOf(read)).toMatch(/RIGHT/);
     expect(read.pages).toHaveLength(1);
+  });
+
+  it('says own words, notes and what is done meanwhile as they are led, with nothing left in braces', async () => {
+    const move = (id: string) => library.find((m) => m.id === id) ?? expect.fail(id);
+    const brk = Break.parse({
+      id: 'b',
+      name: 'Own words',
+      slotSec: 600,
+      items: [
+        {
+          ...stepOf(move('fingers-up'), 'a', defaultApproach),
+          words: 'Draw the {side} hand back, {elbow}.',
+          meanwhile: { moveId: 'knee-straighten', times: 10 },
+        },
+        {
+          type: 'step',
+          id: 'n',
+          moveId: 'pause-note',
+          dose: { measure: 'seconds', amount: 5 },
+          words: 'Sit {tall}, hands {lap}.',
+        },
+      ],
+    });
+    for (const kind of PAPERS) {
+      const read = await drawn(kind, 'A4', brk);
+      expectWhole(read, kind);
+      expect(wordsOf(read), kind).not.toMatch(/[{}]/);
+      if (kind === 'page') expect(plain(wordsOf(read))).toContain(plain('meanwhile: straighten the knee'));
+    }
   });
 });

@@ -54,8 +54,8 @@ const sidesText = (row: SheetRow): string => {
 
 /** The line below the name: what is said in a note, else what the sides get. */
 const rowText = (row: SheetRow): string => {
-  const { step, move } = row;
-  if (move.kind !== 'pause') return sidesText(row);
+  const { step, move, meanwhile } = row;
+  if (move.kind !== 'pause') return meanwhile || sidesText(row);
   return step.words ? `“${step.words}”` : move.cues.say;
 };
 
@@ -71,6 +71,7 @@ const same = (a: Props, b: Props): boolean =>
   a.row.chain === b.row.chain &&
   a.row.startMs === b.row.startMs &&
   a.row.dose === b.row.dose &&
+  a.row.meanwhile === b.row.meanwhile &&
   alike(a.row.parts, b.row.parts);
 
 /** One row of the sheet: when, which side, what, how much. Its height follows its time. */
@@ -100,7 +101,11 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
           {pass === 1 && side && <span className={side}>{side} </span>}
           {move.name}
         </span>
-        {pass === 0 && <span className={styles.sides}>{rowText(row)}</span>}
+        {pass === 0 && (
+          <span className={styles.sides} title={row.meanwhile || undefined}>
+            {rowText(row)}
+          </span>
+        )}
       </span>
       <span className={styles.dose}>
         {pass === 0 ? (

@@ -40,7 +40,7 @@ const saidIn = (part: Part) => part.lines.filter((line) => line.role !== 'count'
 const sideClass = (part: Part): string | undefined =>
   part.side === 'left' ? styles.left : part.side === 'right' ? styles.right : undefined;
 
-/** All that is said, in the flow of the break: what comes when, on which side, with the dose beside it. */
+/** All that is said, in the flow of the break: what comes when, on which side, with the dose under it the first time. */
 export const Script = ({ steps, timeline, selected = [], onSelect }: Props) => {
   const list = useRef<HTMLOListElement>(null);
   const shown = selected.at(-1);
@@ -56,7 +56,7 @@ export const Script = ({ steps, timeline, selected = [], onSelect }: Props) => {
           <>
             <span className={styles.time}>{minSec(first.startMs)}</span>
             <b>{at.move.name}</b>
-            <span className={styles.dose}>{stepDose(at)}</span>
+            <span className={styles.dose}>{first.pass === 1 ? `now ${first.way}` : stepDose(at)}</span>
           </>
         );
         return (

@@ -1,10 +1,11 @@
 import type { Chain, Kind, Move, Step } from '@kotabi/core/model';
 import {
   isResolvedChain,
+  meanwhileWords,
+  ownDose,
   type Part,
   placedSteps,
   type ResolvedBreak,
-  stepDose,
   type Timeline,
 } from '@kotabi/core/timing';
 
@@ -14,6 +15,8 @@ export interface SheetRow {
   move: Move;
   /** How much of it is done, in words. */
   dose: string;
+  /** What is done at the same time, in words; empty where nothing is. */
+  meanwhile: string;
   key: string;
   chain: Chain | null;
   /** 0 for the first (or only) time the step comes, 1 for its second side in a chain. */
@@ -40,9 +43,9 @@ export const sheetItems = (resolved: ResolvedBreak, timeline: Timeline): SheetIt
     if (list) list.push(part);
     else byStep.set(part.stepId, [part]);
   }
-  const doses = new Map(placedSteps(resolved).map((at) => [at.step.id, stepDose(at)]));
+  const doses = new Map(placedSteps(resolved).map((at) => [at.step.id, ownDose(at)]));
   const row = (
-    { step, move }: { step: Step; move: Move },
+    { step, move, meanwhile }: { step: Step; move: Move; meanwhile?: Move },
     chain: Chain | null,
     pass: 0 | 1,
     parts: Part[],
@@ -50,6 +53,10 @@ export const sheetItems = (resolved: ResolvedBreak, timeline: Timeline): SheetIt
     step,
     move,
     dose: doses.get(step.id) ?? '',
+    meanwhile:
+      meanwhile && step.meanwhile
+        ? meanwhileWords({ moveName: meanwhile.name, times: step.meanwhile.times, side: null })
+        : '',
     key: `${step.id}.${pass}`,
     chain,
     pass,
