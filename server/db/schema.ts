@@ -210,6 +210,8 @@ export const givenWeeks = sqliteTable(
     personId: ofPerson(),
     startDate: text('start_date').notNull(),
     givenAt: text('given_at').notNull(),
+    /** Rises with each change, so that whoever holds something made of it can tell. */
+    version: integer('version').notNull().default(0),
     data: text('data', { mode: 'json' }),
     before: text('before', { mode: 'json' }),
   },

@@ -1,12 +1,13 @@
 import { weekToGive } from '@kotabi/core/given';
 import { Break, type Given, type GivenState, type Group, type Kept, Week } from '@kotabi/core/model';
 import type { LocalNow } from '@kotabi/core/schedule';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { DateTime } from 'luxon';
 import type { Context } from '../context';
 import { givenWeeks } from '../db/schema';
 
 type Row = typeof givenWeeks.$inferSelect;
+const RAISED = sql`${givenWeeks.version} + 1`;
 
 /** What the clock of a group shows at a moment. */
 export const localNow = (at: Date, { timeZone }: Pick<Group, 'timeZone'>): LocalNow => {
@@ -72,7 +73,7 @@ export const giveOut = async (
   await ctx.db
     .insert(givenWeeks)
     .values({ weekId: week.id, ...state })
-    .onConflictDoUpdate({ target: givenWeeks.weekId, set: state });
+    .onConflictDoUpdate({ target: givenWeeks.weekId, set: { ...state, version: RAISED } });
 };
 
 /** Puts the breaks of what was given out as they are now: after a name was taken out of them it is nowhere any more. */
@@ -85,7 +86,7 @@ export const renewBreaks = async (ctx: Context): Promise<void> => {
   for (const row of await ctx.db.select().from(givenWeeks))
     await ctx.db
       .update(givenWeeks)
-      .set({ data: renewed(row.data), before: renewed(row.before) })
+      .set({ data: renewed(row.data), before: renewed(row.before), version: RAISED })
       .where(eq(givenWeeks.weekId, row.weekId));
 };
 
@@ -97,7 +98,7 @@ export const takeBack = async (ctx: Context, weekId: string): Promise<void> => {
   await (before
     ? ctx.db
         .update(givenWeeks)
-        .set({ data: before, givenAt: before.givenAt, before: null })
+        .set({ data: before, givenAt: before.givenAt, before: null, version: RAISED })
         .where(eq(givenWeeks.weekId, weekId))
     : ctx.db.delete(givenWeeks).where(eq(givenWeeks.weekId, weekId)));
 };

@@ -18,22 +18,36 @@ const TOKEN_LENGTH = 32;
 /** How often a subscriber should ask again, minutes. */
 const REFRESH_MIN = 15;
 
-/** A calendar as it was given out last, good for as long as nothing is changed and it is the same day. */
+/** A calendar as it was given out last, good for as long as nothing it is made of changes and it is the same day. */
 interface Given {
-  state: string;
+  mark: string;
   day: string;
   /** The text, as it is and compressed, and the mark by which a reader knows it again. */
   text: Buffer;
   packed: Buffer;
   etag: string;
 }
-const made = (text: string, state: string, day: string): Given => ({
-  state,
+const made = (text: string, mark: string, day: string): Given => ({
+  mark,
   day,
   text: Buffer.from(text),
   packed: gzipSync(text),
   etag: `"${createHash('sha256').update(text).digest('base64url').slice(0, 24)}"`,
 });
+/** How many of a kind are kept, and when one of them was changed last. */
+const keptMark = (table: 'groups' | 'people' | 'moves' | 'settings'): string =>
+  `(SELECT count(*) || ',' || total(version) || ',' || coalesce(max(updated_at), '') FROM ${table})`;
+/** How many addresses there are, and how many of them were withdrawn. */
+const addressMark = (table: 'feeds' | 'led_feeds' | 'desk_pages'): string =>
+  `(SELECT count(*) || ',' || count(revoked_at) || ',' || coalesce(max(created_at), '') FROM ${table})`;
+/** Everything calendars are made of: what was given out, for whom, with whose moves. Work on breaks and records is not in it. */
+const MADE_OF = `SELECT ${[
+  ...(['groups', 'people', 'moves', 'settings'] as const).map(keptMark),
+  ...(['feeds', 'led_feeds', 'desk_pages'] as const).map(addressMark),
+  "(SELECT coalesce(group_concat(id || '=' || owner), '') FROM groups)",
+  "(SELECT coalesce(group_concat(week_id || '=' || given_at || '.' || version), '') FROM given_weeks)",
+].join(" || ' ' || ")} AS mark`;
+
 /** So many are held; subscribers ask every quarter of an hour, nearly always for the same. */
 const MOST_GIVEN = 500;
 
@@ -89,10 +103,21 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
     return ledCalendarOf(led);
   };
   const inHand = new Map<string, Promise<Given>>();
-  const make = async (token: string, state: string | null, day: string): Promise<Given> => {
-    // Of the state from before it was made: what is changed meanwhile makes it anew.
-    const now = made(await textAt(token), state ?? '', day);
-    if (state !== null) {
+  let marked: { state: string; mark: string } | null = null;
+  /** The mark of what calendars are made of; looked at only when something was changed. Null where that cannot be told. */
+  const markNow = async (): Promise<string | null> => {
+    const state = await ctx.db.$client.state();
+    if (state === null) return null;
+    if (marked?.state !== state) {
+      const { rows } = await ctx.db.$client.execute(MADE_OF);
+      marked = { state, mark: `${ctx.outside?.() ?? ''} ${rows[0]?.mark}` };
+    }
+    return marked.mark;
+  };
+  const make = async (token: string, mark: string | null, day: string): Promise<Given> => {
+    // Of what was there before it was made: what is changed meanwhile makes it anew.
+    const now = made(await textAt(token), mark ?? '', day);
+    if (mark !== null) {
       if (given.size >= MOST_GIVEN) given.clear();
       given.set(token, now);
     }
@@ -183,13 +208,13 @@ export const feedRoutes = (app: Express, ctx: Context): void => {
     get: async (req, res) => {
       const token = String(req.params.file).replace(/\.ics$/, '');
       const day = ctx.now().toISOString().slice(0, 10);
-      const state = await ctx.db.$client.state();
+      const mark = await markNow();
       const last = given.get(token);
-      if (last && last.state === state && last.day === day) return sendCalendar(req, res, last);
+      if (last && last.mark === mark && last.day === day) return sendCalendar(req, res, last);
       // Many ask at once after a change: it is made once for all of them.
-      const key = `${token} ${state} ${day}`;
-      const making = inHand.get(key) ?? make(token, state, day).finally(() => inHand.delete(key));
-      if (state !== null) inHand.set(key, making);
+      const key = `${token} ${mark} ${day}`;
+      const making = inHand.get(key) ?? make(token, mark, day).finally(() => inHand.delete(key));
+      if (mark !== null) inHand.set(key, making);
       sendCalendar(req, res, await making);
     },
   });

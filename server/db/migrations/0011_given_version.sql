@@ -1,0 +1,1 @@
+ALTER TABLE `given_weeks` ADD `version` integer DEFAULT 0 NOT NULL;
