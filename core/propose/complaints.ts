@@ -17,26 +17,45 @@ export interface Trouble {
   last: IsoDate;
 }
 
-/** What happened at moves while they were led, each with how often and when last. A wish for another version is no trouble. */
-export const troublesOf = ({ rows }: Pick<Records, 'rows'>): Trouble[] => {
+/** One thing that happened at a move. */
+interface Happened {
+  date: IsoDate;
+  what: 'pain' | 'dizzy' | 'stopped';
+  moveId: string;
+  moveName: string;
+}
+
+/** What happened while breaks were led. A wish for another version is no trouble. */
+const whileLed = ({ rows }: Pick<Records, 'rows'>): Happened[] =>
+  rows.flatMap(({ date, row }) =>
+    row.events.flatMap(({ what, moveId, moveName }) =>
+      moveId === null || what === 'other version' ? [] : [{ date, what, moveId, moveName }],
+    ),
+  );
+
+/** What people told from their own page. */
+const alone = ({ said }: Pick<Records, 'said'>): Happened[] =>
+  said.flatMap(({ date, hurtAt }) => (hurtAt ? [{ date, what: 'pain' as const, ...hurtAt }] : []));
+
+/** What happened at moves, led together or done alone, each with how often and when last. */
+export const troublesOf = (records: Pick<Records, 'rows' | 'said'>): Trouble[] => {
   const troubles = new Map<string, Trouble>();
-  for (const { date, row } of [...rows].sort((a, b) => a.date.localeCompare(b.date)))
-    for (const { what, moveId, moveName } of row.events) {
-      if (moveId === null || what === 'other version') continue;
-      const one = troubles.get(moveId) ?? {
-        moveId,
-        moveName,
-        times: 0,
-        pain: 0,
-        dizzy: 0,
-        stopped: 0,
-        last: date,
-      };
-      one.times++;
-      one[what]++;
-      one.last = date;
-      troubles.set(moveId, one);
-    }
+  const all = [...whileLed(records), ...alone(records)].sort((a, b) => a.date.localeCompare(b.date));
+  for (const { date, what, moveId, moveName } of all) {
+    const one = troubles.get(moveId) ?? {
+      moveId,
+      moveName,
+      times: 0,
+      pain: 0,
+      dizzy: 0,
+      stopped: 0,
+      last: date,
+    };
+    one.times++;
+    one[what]++;
+    one.last = date;
+    troubles.set(moveId, one);
+  }
   return [...troubles.values()];
 };
 
@@ -52,8 +71,8 @@ export const troubleWords = ({ pain, dizzy, stopped }: Trouble): string =>
   ].join(', ');
 
 /** Moves that brought complaints. */
-export const complaints = ({ rows }: Records): Proposal[] =>
-  troublesOf({ rows })
+export const complaints = (records: Records): Proposal[] =>
+  troublesOf(records)
     .filter((t) => t.times >= COMPLAINTS)
     .map((t) => ({
       key: `move-${t.moveId}`,

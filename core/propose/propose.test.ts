@@ -77,9 +77,23 @@ describe('the move that brings complaints', () => {
   });
   it('is remembered with when it happened last', () => {
     const rows = rowsOn(DAYS.slice(0, 3), () => ({ events: [event('pain')] }));
-    const [t] = troublesOf({ rows: [...rows].reverse() });
+    const [t] = troublesOf({ rows: [...rows].reverse(), said: [] });
     expect(t).toMatchObject({ times: 3, pain: 3, last: DAYS[2] });
     expect(troubleWords(t!)).toBe('something hurt 3 times');
+  });
+  it('counts what people told from their own page as well, without saying who', () => {
+    const hurtAt = { moveId: 'lean', moveName: 'Lean' };
+    const told = { personId: 'secret-person', before: null, after: null, hurtAt };
+    const [p] = proposalsOf(
+      records({
+        rows: rowsOn(DAYS.slice(0, 1), () => ({ events: [event('pain')] })),
+        said: [{ date: DAYS[1]!, ...told }],
+      }),
+      around(),
+    );
+    expect(p).toMatchObject({ key: 'move-lean' });
+    expect(p?.why).toContain('something hurt twice');
+    expect(JSON.stringify(p)).not.toContain('secret-person');
   });
 });
 

@@ -13,12 +13,13 @@ export interface DatedMeasure {
   measure: Measure;
 }
 
-/** What somebody said of their tension on a day. */
+/** What somebody said from their own page on a day: of their tension, and of a move at which something hurt. */
 export interface Said {
   date: IsoDate;
   personId: string;
   before: number | null;
   after: number | null;
+  hurtAt?: { moveId: string; moveName: string } | null;
 }
 
 /** Everything that trends and proposals of a group, or of a person of it, are worked out from. */

@@ -99,6 +99,7 @@ export const recordsOf = async (
       personId: a.personId,
       before: a.tensionBefore ?? null,
       after: a.tensionAfter ?? null,
+      hurtAt: a.hurtAt ?? null,
     })),
     // What the weeks are for, or where people are tight.
     aims: aims.length > 0 ? aims : [...new Set(tight)],
