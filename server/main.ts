@@ -12,7 +12,7 @@ import { restoreCopy, startCopy } from './db/copy';
 import { isFile } from './db/guard';
 import { type Database, ForeignDatabase, openDatabase, placeOf } from './db/open';
 import { announce } from './db/running';
-import { thinDeeds, thinVersions } from './db/tend';
+import { purgeDeleted, thinDeeds, thinVersions } from './db/tend';
 import { demoStandIns } from './demo/calendars';
 import { remindDemo } from './demo/devices';
 import { loadDemo, subscribeDemo } from './demo/load';
@@ -157,6 +157,7 @@ const main = async (): Promise<void> => {
     if (!demo) await backups.make();
     await thinVersions(db, new Date());
     await thinDeeds(db, new Date());
+    await purgeDeleted(db, new Date());
   });
 
   let ending = false;

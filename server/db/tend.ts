@@ -1,7 +1,7 @@
 import { worthKeeping } from '@kotabi/core/thin';
 import { and, eq, inArray, lt } from 'drizzle-orm';
 import type { Database } from './open';
-import { breakVersions, deeds } from './schema';
+import { breakVersions, deeds, sessions } from './schema';
 
 /** What was done is known for so long; told on the screen and in docs/running.md. */
 const DEEDS_DAYS = 400;
@@ -10,6 +10,15 @@ const DEEDS_DAYS = 400;
 export const thinDeeds = async (db: Database, now: Date): Promise<void> => {
   const before = new Date(now.getTime() - DEEDS_DAYS * 86_400_000).toISOString();
   await db.delete(deeds).where(lt(deeds.lastAt, before));
+};
+
+/** A record that was deleted can be brought back for so long; told in docs/running.md. */
+export const DELETED_DAYS = 90;
+
+/** Takes away for good the records that were deleted too long ago to be brought back. */
+export const purgeDeleted = async (db: Database, now: Date): Promise<void> => {
+  const before = new Date(now.getTime() - DELETED_DAYS * 86_400_000).toISOString();
+  await db.delete(sessions).where(lt(sessions.deletedAt, before));
 };
 
 /** Takes away the saved states of breaks that are not worth keeping any more. Gives how many there were. */

@@ -5,6 +5,8 @@ import type { Kept, LogRow, Session } from '@kotabi/core/model';
 import type { Trends } from '@kotabi/core/trends';
 import Ajv from 'ajv/dist/2020';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { sessions } from '../db/schema';
+import { DELETED_DAYS, purgeDeleted } from '../db/tend';
 import { loadDemo } from '../demo/load';
 import { demoMeasures } from '../demo/measures';
 import { demoPeople } from '../demo/people';
@@ -66,6 +68,17 @@ describe('the log', () => {
     expect((await app.fails('GET', '/api/sessions/demo-session-2')).status).toBe(404);
     expect((await app.send('POST', '/api/sessions/demo-session-2/restore')).status).toBe(204);
     expect((await log()).total).toBe(before);
+  });
+
+  it('takes a record away for good when it was deleted long ago', async () => {
+    await app.send('DELETE', '/api/sessions/demo-session-4');
+    const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000);
+    const there = async () => (await app.db.select().from(sessions)).some((s) => s.id === 'demo-session-4');
+    await purgeDeleted(app.db, later(DELETED_DAYS - 1));
+    expect(await there()).toBe(true);
+    await purgeDeleted(app.db, later(DELETED_DAYS + 1));
+    expect(await there()).toBe(false);
+    expect((await app.fails('POST', '/api/sessions/demo-session-4/restore')).status).toBe(404);
   });
 
   it('writes down what is set right, whatever history comes with it', async () => {
