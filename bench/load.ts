@@ -7,7 +7,10 @@ const PAINT_GOAL_MS = 700;
 const BLOCK_GOAL_MS = 200;
 const ROUNDS = 5;
 
-const views: [name: string, path: string, content: string][] = [
+/** The page for the people at the desks may take so long; it has its figures by then. */
+const DESK_GOAL_MS = 1000;
+
+const views: [name: string, path: string, content: string, goalMs?: number][] = [
   ['Breaks', '/breaks', 'h1'],
   ['Sheet', '/breaks/late-morning', '[role=option]'],
   ['Week', '/week', 'h1'],
@@ -33,8 +36,15 @@ const watch = (content: string): string => `
 const median = (values: number[]): number => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 const app = await startProgram({ demo: true });
+const made = await fetch(`${app.url}/api/groups/timetable-desk/pages`, {
+  method: 'POST',
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify({ personId: null }),
+});
+const { token } = (await made.json()) as { token: string };
+views.push(['desk', `/me/${token}`, 'main svg', DESK_GOAL_MS]);
 try {
-  for (const [name, path, content] of views) {
+  for (const [name, path, content, goalMs = PAINT_GOAL_MS] of views) {
     const rounds: { paint: number; blocked: number }[] = [];
     for (let i = 0; i < ROUNDS; i++) {
       const context = await openContext();
@@ -49,8 +59,8 @@ try {
     const paint = median(rounds.map((r) => r.paint));
     const blocked = median(rounds.map((r) => r.blocked));
     console.log(
-      `load ${name.padEnd(8)} content painted after ${paint.toFixed(0)} ms: ratio ${(paint / PAINT_GOAL_MS).toFixed(2)} of ` +
-        `${PAINT_GOAL_MS} ms; blocked for ${blocked.toFixed(0)} ms: ratio ${(blocked / BLOCK_GOAL_MS).toFixed(2)} of ${BLOCK_GOAL_MS} ms`,
+      `load ${name.padEnd(8)} content painted after ${paint.toFixed(0)} ms: ratio ${(paint / goalMs).toFixed(2)} of ` +
+        `${goalMs} ms; blocked for ${blocked.toFixed(0)} ms: ratio ${(blocked / BLOCK_GOAL_MS).toFixed(2)} of ${BLOCK_GOAL_MS} ms`,
     );
   }
 } finally {

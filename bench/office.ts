@@ -6,10 +6,10 @@ import type { Break, Feed, Kept } from '@kotabi/core/model';
 import { startProgram } from '../e2e/process';
 
 // An office at work: 200 calendars that ask every 15 seconds (calendar programs do every 15 minutes), 200 people who look
-// at something every 3 seconds, 5 instructors whose work saves itself every second. By itself it
-// runs for 20 seconds; KOTABI_LOAD_SEC=300 makes it five minutes.
+// at something every 3 seconds, 200 pages at the desks that ask every 20, 5 instructors whose work saves itself every second.
+// By itself it runs for 20 seconds; KOTABI_LOAD_SEC=300 makes it five minutes.
 const SECONDS = Number(process.env.KOTABI_LOAD_SEC ?? 20);
-const [SUBSCRIBERS, READERS, EDITORS] = [200, 200, 5];
+const [SUBSCRIBERS, READERS, PAGES, EDITORS] = [200, 200, 200, 5];
 const app = await startProgram({ demo: true });
 
 const at = (list: number[], share: number): number =>
@@ -28,6 +28,18 @@ for (const group of ['timetable-desk', 'call-desk', 'claims'])
     feeds.push(((await made.json()) as Feed).token);
   }
 
+// Pages of people at the desks, five of them on each address.
+const pages: string[] = [];
+for (let n = 0; n < PAGES / 5; n++) {
+  const group = ['timetable-desk', 'call-desk', 'claims'][n % 3];
+  const made = await fetch(`${app.url}/api/groups/${group}/pages`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ personId: null }),
+  });
+  pages.push(((await made.json()) as { token: string }).token);
+}
+
 // Every calendar once, so that the start of the server is not what is measured.
 for (const token of feeds) await (await fetch(`${app.url}/calendars/${token}.ics`)).arrayBuffer();
 await sleep(3000);
@@ -35,6 +47,7 @@ await sleep(3000);
 const reads: number[] = [];
 const writes: number[] = [];
 const feedTimes: number[] = [];
+const pageTimes: number[] = [];
 let errors = 0;
 const end = Date.now() + SECONDS * 1000;
 // Those who ask share the two cores with the server: the lightest client there is, or it would be what is measured.
@@ -97,6 +110,9 @@ await Promise.all([
   ...Array.from({ length: READERS }, (_, n) =>
     again(n, 3000, () => ask(reads, READ[n % READ.length] ?? '/api/groups')),
   ),
+  ...Array.from({ length: PAGES }, (_, n) =>
+    again(n, 20_000, () => ask(pageTimes, `/api/desk/${pages[n % pages.length]}`)),
+  ),
   ...breaks.map((kept, n) => {
     let { version } = kept;
     return again(n, 1000, async () => {
@@ -113,9 +129,14 @@ await Promise.all([
 const line = (what: string, list: number[]): string =>
   `${what}: ${list.length}, half under ${at(list, 0.5).toFixed(1)} ms, 99 % under ${at(list, 0.99).toFixed(1)} ms`;
 console.log(
-  `${SECONDS} s with ${SUBSCRIBERS} subscribers, ${READERS} readers, ${EDITORS} editors: ${errors} errors, ` +
+  `${SECONDS} s with ${SUBSCRIBERS} subscribers, ${READERS} readers, ${PAGES} open pages, ${EDITORS} editors: ${errors} errors, ` +
     `memory ${before.toFixed(0)} to ${memoryMb().toFixed(0)} MB\n` +
-    [line('calendars', feedTimes), line('reads', reads), line('writes', writes)].join('\n'),
+    [
+      line('calendars', feedTimes),
+      line('pages', pageTimes),
+      line('reads', reads),
+      line('writes', writes),
+    ].join('\n'),
 );
 
 // How many calendars a second, one after the other on a few connections, while nothing changes.

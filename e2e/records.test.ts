@@ -107,9 +107,16 @@ describe('what happened, and what to change', () => {
     const words = page.getByRole('textbox', { name: 'Words of the page' });
     await words.waitFor();
     expect(await words.inputValue()).not.toMatch(/Tomé|Ilse|Anouk|Sverre|Quint/);
+    // Left at once, what was typed is still there, and is kept.
     await words.fill('My own words.');
     await page.reload();
-    expect(await words.inputValue()).toBe('My own words.');
+    await expect.poll(() => words.inputValue()).toBe('My own words.');
+    await page.getByText('Kept.', { exact: true }).waitFor();
+    await page.evaluate(() => localStorage.clear());
+    await page.reload();
+    await expect.poll(() => words.inputValue()).toBe('My own words.');
+    await page.getByRole('button', { name: 'The words as they were worked out' }).click();
+    await expect.poll(() => words.inputValue()).toContain('Longest time at the desk');
     await page.goto(page.url().replace('timetable-desk', 'claims'));
     await page.getByText('of fewer than 5 anyone could be told').waitFor();
     await page.close();

@@ -56,6 +56,8 @@ export const DEEDS: Readonly<Record<string, string>> = {
   'DELETE /api/measures/:id': 'deleted what was measured',
   'POST /api/groups/:id/proposals': 'answered a proposal',
   'DELETE /api/groups/:id/learned/:key': 'took an answer to a proposal back',
+  'PUT /api/groups/:id/months/:month': 'wrote the words of a month’s page',
+  'GET /api/groups/:id/months/:month/paper': 'took a month’s page away on paper',
   'GET /api/groups/:id/records': 'took the records of a group away',
   'GET /api/archive': 'took all their work away',
   'POST /api/archive/open': 'brought an archive in',

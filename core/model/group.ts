@@ -56,6 +56,12 @@ export type Land = z.infer<typeof Land>;
 export const Holidays = z.object({ regions: z.array(Land), days: z.array(DayOff) });
 export type Holidays = z.infer<typeof Holidays>;
 
+/** A month, such as 2026-11. */
+export const MonthSchema = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'must be a month such as 2026-11');
+
+/** The words of a month’s page as the instructor wrote them; one paragraph a line. */
+export const MonthWords = Lines(4000).trim().min(1);
+
 /** A team that stretches together: when and where they work and what their room offers. */
 export const Group = z.object({
   id: Id,
@@ -86,6 +92,11 @@ export const Group = z.object({
     .default(null),
   /** What was learned from its records: proposals that were taken or set aside. */
   learned: z.array(Learned).max(200).default([]),
+  /** The words of its months’ pages, where they were changed. */
+  months: z
+    .array(z.object({ month: MonthSchema, words: MonthWords }))
+    .max(60)
+    .optional(),
 });
 export type Group = z.infer<typeof Group>;
 

@@ -65,6 +65,10 @@ export const monthReport = (
   };
 };
 
+/** How the figures of the page were worked out, in a sentence that stands on it. */
+export const METHOD =
+  'Shares with the span in which they lie with 95 % confidence (Wilson), means likewise (Student’s t). The page holds no data of any person.';
+
 const share = ({ value, low, high, n }: Estimate): string =>
   `${Math.round(100 * value)} %${low !== null && high !== null ? ` (of ${n}; with so many it could be ${Math.round(100 * low)} to ${Math.round(100 * high)} %)` : ''}`;
 

@@ -4,6 +4,7 @@ import { resolveBreak } from '@kotabi/core/timing';
 import { booklet, type WeekOnPaper } from './booklet';
 import { cueCards } from './cards';
 import type { PaperKind, Size } from './kinds';
+import { type MonthOnPaper, monthPage } from './month';
 import { handOut } from './page';
 import { poster } from './poster';
 import { strip } from './strip';
@@ -17,19 +18,18 @@ interface Setting {
 }
 
 /** What is asked for on paper: a break, or a week with each of its breaks. */
-export type PaperJob = Setting &
+type ShownJob = Setting &
   ({ kind: PaperKind; brk: Break } | { kind: 'booklet'; week: WeekOnPaper; breaks: readonly Break[] });
+/** Or the month’s page, which is words alone. */
+export type PaperJob = ShownJob | ({ kind: 'month' } & MonthOnPaper);
 
 const DRAW = { page: handOut, cards: cueCards, strip, poster } as const;
 
 /** A break or a week on paper, as the bytes of a PDF. Null for a break that cannot be timed; a week leaves it out. */
-export const drawPaper = async ({
-  size,
-  moves,
-  approach,
-  follow,
-  ...job
-}: PaperJob): Promise<Uint8Array | null> => {
+export const drawPaper = async (asked: PaperJob): Promise<Uint8Array | null> =>
+  asked.kind === 'month' ? monthPage(asked) : drawShown(asked);
+
+const drawShown = async ({ size, moves, approach, follow, ...job }: ShownJob): Promise<Uint8Array | null> => {
   const { lookup } = shelf(moves);
   if (job.kind === 'booklet') {
     const breaks = job.breaks.flatMap((brk) => {

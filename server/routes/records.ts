@@ -1,6 +1,14 @@
 import { recordsFile, recordsTable } from '@kotabi/core/formats';
 import { wrongIn } from '@kotabi/core/measure';
-import { type Group, IsoDateSchema, type LogRow, type Measure, Span } from '@kotabi/core/model';
+import {
+  type Group,
+  IsoDateSchema,
+  type LogRow,
+  type Measure,
+  MonthSchema,
+  MonthWords,
+  Span,
+} from '@kotabi/core/model';
 import { habitsOf, proposalsOf, troublesOf } from '@kotabi/core/propose';
 import { monthReport, monthSpan, monthWords } from '@kotabi/core/report';
 import { addDays } from '@kotabi/core/schedule';
@@ -10,9 +18,12 @@ import type { Express, Request } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { measures, people, sessions } from '../db/schema';
-import { invalid, notFound, parse } from '../errors';
+import { invalid, notFound, parse, Refusal } from '../errors';
+import { SIZES } from '../paper/kinds';
+import { monthText } from '../paper/month-text';
 import { learn, unlearn } from '../records/learn';
 import { LogRows } from '../records/log-rows';
+import { writeMonth, writtenFor } from '../records/month';
 import { newestWeek, recordsOf } from '../records/records';
 import { runsOf } from '../records/runs';
 import { deleteKept, getKept, putKept } from './kept';
@@ -31,7 +42,8 @@ const LogQuery = Days.extend({
 const TrendQuery = Days.extend({ personId: z.string().optional() });
 const MeasureQuery = z.object({ personId: z.string().optional(), sessionId: z.string().optional() });
 const Answered = z.object({ key: z.string().min(1).max(120), take: z.boolean() });
-const Month = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'must be a month such as 2026-11');
+const MonthEdit = z.object({ words: MonthWords.nullable() });
+const SizeQuery = z.object({ size: z.enum(SIZES).default('A4') });
 const ExportQuery = Days.extend({ as: z.enum(['csv', 'json']).default('csv') });
 
 /** What happened at a move is asked about for so many days: a year. */
@@ -191,20 +203,60 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
     },
   });
 
+  /** What is told of a month: worked out, in words, and in the words that were written for it. */
+  const monthOf = async (group: Group, month: string) => {
+    const records = await recordsOf(ctx, logRows, group, null, monthSpan(month));
+    const there = await ctx.people.list(eq(people.groupId, group.id));
+    const runs = runsOf(
+      group,
+      records.weeks.map((w) => w.value),
+      records,
+      monthSpan(month),
+    );
+    const report = monthReport(records, month, there.length, runs);
+    return {
+      report,
+      words: report.ok ? monthWords(report, group.name) : [],
+      written: writtenFor(group, month),
+    };
+  };
   route(app, '/api/groups/:id/months/:month', 'instructor', {
     get: async (req, res) => {
+      res.json(await monthOf(await groupAt(req), parse(MonthSchema, req.params.month)));
+    },
+    /** Keeps the words as the instructor wrote them; null for as they were worked out. */
+    put: async (req, res) => {
       const group = await groupAt(req);
-      const month = parse(Month, req.params.month);
-      const records = await recordsOf(ctx, logRows, group, null, monthSpan(month));
-      const there = await ctx.people.list(eq(people.groupId, group.id));
-      const runs = runsOf(
-        group,
-        records.weeks.map((w) => w.value),
-        records,
-        monthSpan(month),
-      );
-      const report = monthReport(records, month, there.length, runs);
-      res.json({ report, words: report.ok ? monthWords(report, group.name) : [] });
+      await ctx.must(ctx.groups, group.id, 'edit');
+      const { words } = parse(MonthEdit, req.body);
+      await writeMonth(ctx, group.id, parse(MonthSchema, req.params.month), words);
+      res.status(204).end();
+    },
+  });
+  route(app, '/api/groups/:id/months/:month/paper', 'instructor', {
+    /** The month’s page on paper, in the words that were written for it; of too few people there is none. */
+    get: async (req, res) => {
+      const group = await groupAt(req);
+      const month = parse(MonthSchema, req.params.month);
+      const { size } = parse(SizeQuery, req.query);
+      const { report, words, written } = await monthOf(group, month);
+      if (!report.ok)
+        throw new Refusal(
+          409,
+          'tooFewPeople',
+          `No page is made for fewer than ${report.fewest} people: of ${report.people} anyone could be told from it.`,
+        );
+      const pdf = await ctx.pool.run('paper', {
+        kind: 'month',
+        size,
+        title: `Stretch breaks in ${monthText(month)}`,
+        about: group.site || group.name,
+        words: written === null ? words : written.split(/\n+/),
+      });
+      res
+        .set('Content-Disposition', 'inline')
+        .type('application/pdf')
+        .send(Buffer.from(pdf ?? []));
     },
   });
 

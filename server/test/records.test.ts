@@ -4,6 +4,7 @@ import { mayTake } from '@kotabi/core/measure';
 import type { Kept, LogRow, Session } from '@kotabi/core/model';
 import type { Trends } from '@kotabi/core/trends';
 import Ajv from 'ajv/dist/2020';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { sessions } from '../db/schema';
 import { DELETED_DAYS, purgeDeleted } from '../db/tend';
@@ -216,6 +217,33 @@ describe('the month’s page', () => {
     const few = await get<{ report: { ok: boolean; fewest: number } }>('/api/groups/claims/months/2026-10');
     expect(few.report).toMatchObject({ ok: false, fewest: 5 });
     expect((await app.fails('GET', '/api/groups/claims/months/2026-13')).status).toBe(422);
+  });
+
+  it('keeps the words as they were written, and puts those on paper; not for too few', async () => {
+    const path = '/api/groups/timetable-desk/months/2026-10';
+    expect((await get<{ written: string | null }>(path)).written).toBe(null);
+    expect((await app.send('PUT', path, { words: 'First words.\nTwo lines.' })).status).toBe(204);
+    expect((await app.send('PUT', path, { words: 'Our own words.\nOn two lines.' })).status).toBe(204);
+    expect((await get<{ written: string }>(path)).written).toBe('Our own words.\nOn two lines.');
+    const paper = await fetch(`${app.url}${path}/paper?size=Letter`);
+    expect(paper.headers.get('content-type')).toContain('application/pdf');
+    const doc = await getDocument({ data: new Uint8Array(await paper.arrayBuffer()), verbosity: 0 }).promise;
+    const page = await doc.getPage(1);
+    const words = (await page.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ');
+    expect([doc.numPages, page.getViewport({ scale: 1 }).width]).toEqual([1, 612]);
+    expect(words).toMatch(
+      /Stretch breaks in October 2026.*Our own words\..*On two lines\..*no data of any person/,
+    );
+    expect(words).not.toContain('First words');
+    await doc.destroy();
+    expect((await app.send('PUT', path, { words: null })).status).toBe(204);
+    expect((await get<{ written: string | null }>(path)).written).toBe(null);
+    const long = await app.fails('PUT', path, { words: 'x'.repeat(4001) });
+    expect([long.status, long.body.fields[0]]).toMatchObject([422, { path: 'words', bound: 4000 }]);
+    expect(await app.fails('GET', '/api/groups/claims/months/2026-10/paper')).toMatchObject({
+      status: 409,
+      body: { code: 'tooFewPeople' },
+    });
   });
 });
 

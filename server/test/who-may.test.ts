@@ -431,6 +431,15 @@ const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
     path: '/api/groups/g1/learned/none',
   },
   'GET /api/groups/:id/months/:month': { right: 'look', path: '/api/groups/g1/months/2026-11' },
+  'PUT /api/groups/:id/months/:month': {
+    right: 'edit',
+    path: '/api/groups/g1/months/2026-11',
+    body: { words: 'Our words.' },
+  },
+  'GET /api/groups/:id/months/:month/paper': {
+    right: 'look',
+    path: '/api/groups/g1/months/2026-11/paper',
+  },
   'GET /api/groups/:id/records': { right: 'look', path: '/api/groups/g1/records?as=json' },
   'GET /api/sessions/:id': { right: 'look', path: '/api/sessions/s1' },
   'PUT /api/sessions/:id': changed('/api/sessions', session, { ...RIGHTS.owner, stranger: 'unknown' }),

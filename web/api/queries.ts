@@ -171,7 +171,9 @@ export const useProposals = (groupId: string | null) =>
 export const useMonth = (groupId: string, month: string) =>
   useQuery({
     queryKey: ['sessions', 'month', groupId, month],
-    queryFn: get<{ report: MonthReport; words: string[] }>(`/api/groups/${groupId}/months/${month}`),
+    queryFn: get<{ report: MonthReport; words: string[]; written: string | null }>(
+      `/api/groups/${groupId}/months/${month}`,
+    ),
   });
 
 /** The saved week of a group, or of one person of it, as the server has it now; null when none has been saved. */

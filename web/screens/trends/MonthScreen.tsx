@@ -1,7 +1,7 @@
+import { METHOD } from '@kotabi/core/report';
 import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
-import { ArrowLeft, RotateCcw } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { ArrowLeft, FileText, RotateCcw } from 'lucide-react';
 import { useNavigate, useParams } from 'react-router';
 import { useGroups, useMonth } from '../../api/queries';
 import { NotHere } from '../../shell/NotHere';
@@ -10,8 +10,7 @@ import { useTitle } from '../../shell/useTitle';
 import { Paper } from '../print/Paper';
 import print from '../print/print.module.css';
 import styles from './trends.module.css';
-
-const heldAt = (groupId: string, month: string): string => `kotabi.month.${groupId}.${month}`;
+import { useMonthWords } from './useMonthWords';
 
 /** What an employer is told of a month, on one page: no person's data, no claims beyond what was measured. */
 export const MonthScreen = () => {
@@ -20,28 +19,18 @@ export const MonthScreen = () => {
   const groups = useGroups();
   const { data, error, refetch } = useMonth(groupId, month);
   const group = groups.data?.find((g) => g.value.id === groupId)?.value;
-  const [words, setWords] = useState<string | null>(() => localStorage.getItem(heldAt(groupId, month)));
+  const own = useMonthWords(groupId, month);
   useTitle('Month’s page');
-  // Another month has words of its own.
-  useEffect(() => setWords(localStorage.getItem(heldAt(groupId, month))), [groupId, month]);
   if (!groups.data || (!data && !error)) return <Waiting error={groups.error} />;
   if (!group) return <NotHere />;
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
-  const written = data.words.join('\n\n');
-  const text = words ?? written;
-  const edit = (next: string): void => {
-    setWords(next);
-    localStorage.setItem(heldAt(groupId, month), next);
-  };
-  const again = (): void => {
-    setWords(null);
-    localStorage.removeItem(heldAt(groupId, month));
-  };
+  const text = own.typed ?? data.written ?? data.words.join('\n\n');
+  const paper = (size: string): string => `/api/groups/${groupId}/months/${month}/paper?size=${size}`;
   const { report } = data;
   const name = dayjs(`${month}-01`).format('MMMM YYYY');
   return (
     <div>
-      <div className={`bar ${print.noPrint}`} style={{ padding: '16px 24px 0' }}>
+      <div className={`bar ${print.noPrint}`} style={{ padding: '16px 24px 14px' }}>
         <Button type="text" icon={<ArrowLeft size={17} />} onClick={() => navigate(`/trends/${groupId}`)}>
           What it shows
         </Button>
@@ -54,11 +43,30 @@ export const MonthScreen = () => {
           disabledDate={(d) => d.isAfter(dayjs(), 'month')}
           onChange={(d) => d && navigate(`/print/month/${groupId}/${d.format('YYYY-MM')}`)}
         />
-        {report.ok && <span className="muted small">Read it, and change the words before it goes out.</span>}
-        {words !== null && (
-          <Button type="link" icon={<RotateCcw size={15} />} onClick={again}>
-            The words as they were worked out
-          </Button>
+        {report.ok && (
+          <>
+            <span className="muted small" role="status">
+              {own.note || 'Read it, and change the words before it goes out.'}
+            </span>
+            {(own.typed ?? data.written) !== null && (
+              <Button type="link" icon={<RotateCcw size={15} />} onClick={() => void own.write(null)}>
+                The words as they were worked out
+              </Button>
+            )}
+            <span style={{ marginLeft: 'auto' }} />
+            {['A4', 'Letter'].map((size) => (
+              <Button
+                key={size}
+                icon={<FileText size={15} />}
+                href={paper(size)}
+                target="_blank"
+                // What is still being typed goes onto the paper as well.
+                onClick={() => void own.settle()}
+              >
+                PDF, {size}
+              </Button>
+            ))}
+          </>
         )}
       </div>
       {report.ok ? (
@@ -70,7 +78,8 @@ export const MonthScreen = () => {
               maxLength={4000}
               className={styles.words}
               value={text}
-              onChange={(e) => edit(e.target.value)}
+              onChange={(e) => own.type(e.target.value)}
+              onBlur={() => void own.settle()}
             />
           </div>
           <div className={print.onlyPrint}>
@@ -78,9 +87,8 @@ export const MonthScreen = () => {
               <p key={line}>{line}</p>
             ))}
           </div>
-          <p className="small">
-            Shares with the span in which they lie with 95 % confidence (Wilson), means likewise (Student’s
-            t). The page holds no data of any person.
+          <p className="small" style={{ marginTop: 14 }}>
+            {METHOD}
           </p>
         </Paper>
       ) : (
