@@ -1,6 +1,5 @@
-import { LiveBreak, type LiveCommand, LiveState } from '@kotabi/core/model';
+import type { LiveCommand } from '@kotabi/core/model';
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
 import { ApiFailure, messageOf, request } from '../../api/client';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
@@ -8,13 +7,11 @@ import { Button } from '../Button';
 import controls from '../controls.module.css';
 import { useMoment } from '../leadStore';
 import { countUnit, shownCount, sideWord, thenLine } from '../stage-words';
-import { measureOffset, steadyNow } from './clock';
 import styles from './remote.module.css';
 import { useFollowed } from './useFollowed';
+import { useLive } from './useLive';
 
 const KEY = 'kotabi.remote';
-const Whole = z.object({ state: LiveState.nullable(), now: z.number(), what: LiveBreak });
-const Told = Whole.omit({ what: true });
 
 /** A phone as remote: a code from the screen that leads, then large buttons and the script. */
 export const RemotePage = () => {
@@ -68,41 +65,14 @@ export const RemotePage = () => {
 };
 
 const Steer = ({ remote, leave }: { remote: string; leave: (why: string) => void }) => {
-  const [what, setWhat] = useState<LiveBreak | null>(null);
-  const [state, setState] = useState<LiveState | null>(null);
-  const [offsetMs, setOffset] = useState(0);
   const [said, setSaid] = useState('');
   const [note, setNote] = useState('');
   const path = `/api/live-remote/${encodeURIComponent(remote)}`;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a remote joins once
+  const { what, state, offsetMs, ended } = useLive(path);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: left once, when it ends
   useEffect(() => {
-    let events: EventSource | null = null;
-    let gone = false;
-    const begin = async (): Promise<void> => {
-      try {
-        const ask = async (): Promise<number> => (await request<{ now: number }>('GET', '/api/clock')).now;
-        const { offsetMs: ahead } = await measureOffset(ask, steadyNow);
-        const whole = Whole.parse(await request('GET', path));
-        if (gone) return;
-        setOffset(ahead);
-        setWhat(whole.what);
-        setState(whole.state);
-        events = new EventSource(path);
-        events.addEventListener('state', ({ data }) => {
-          const told = Told.safeParse(JSON.parse(data));
-          if (told.success) setState(told.data.state);
-        });
-        events.addEventListener('gone', () => leave('This remote was taken back, or the break is over.'));
-      } catch (error) {
-        if (!gone) leave(messageOf(error));
-      }
-    };
-    void begin();
-    return () => {
-      gone = true;
-      events?.close();
-    };
-  }, [path]);
+    if (ended !== null) leave(ended || 'This remote was taken back, or the break is over.');
+  }, [ended]);
   const { made, store } = useFollowed(what, state, offsetMs);
   const counting = what?.approach.counting ?? 'down';
   const now = useMoment(store, ({ lead, view }) => ({

@@ -59,8 +59,8 @@ const named = (
 
 /** A group's day at a look: the run at the desk, its breaks (filled: past, open: to come), and now. */
 export const MiniBand = ({ today, span }: { today: GroupToday; span: Span }) => {
-  const { day, now, group } = today;
-  if (!day) return <p className="muted small">Nobody works today, or nothing is planned.</p>;
+  const { day, now, group, without } = today;
+  if (!day) return <p className="muted small">{without}</p>;
   const { input, held, reading } = day;
   const full = bandScale(span, WIDTH, Math.max(input.limitMin, reading.longestRunMin));
   // The same shape as in the week, lower.

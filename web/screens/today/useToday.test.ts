@@ -53,6 +53,17 @@ describe('today of a group', () => {
     expect([told.state, told.changes, stateText(told)]).toEqual(['changed', 2, '2 changes not given out']);
   });
 
+  it('says why there is no day to show', () => {
+    const saturday = new Date('2026-11-28T10:00:00Z');
+    const free = Week.parse({ ...week([660]), days: [{ date: '2026-11-26', off: 'Harbour day' }] });
+    expect([
+      groupToday(group, week([660]), null, breaks, at).without,
+      groupToday(group, null, null, breaks, at).without,
+      groupToday(group, week([660]), null, breaks, saturday).without,
+      groupToday(group, free, null, breaks, at).without,
+    ]).toEqual(['', 'Nothing is planned today.', 'Nobody works today.', 'Nobody works today: Harbour day.']);
+  });
+
   it('tells a draft from nothing planned', () => {
     expect(groupToday(group, week([660]), null, breaks, at).state).toBe('draft');
     expect(groupToday(group, week([]), null, breaks, at).state).toBe('not planned');

@@ -9,6 +9,7 @@ import {
   nowOn,
   plannedBreaks,
   readDay,
+  weekdayOf,
 } from '@kotabi/core/schedule';
 import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
@@ -39,6 +40,8 @@ export interface GroupToday {
   changes: number;
   day: { input: ReturnType<typeof dayInput>; held: PlannedBreak[]; reading: DayReading } | null;
   coming: Coming[];
+  /** Why there is no day to show, in words; empty where there is one. */
+  without: string;
 }
 
 /** The same with the week as it is kept and as it was given out. */
@@ -75,7 +78,14 @@ export const groupToday = (
       { id: b.id, group, date: b.date, startMin: b.startMin, inMin, lengthMin, brk, led: b.led ?? false },
     ];
   });
-  return { group, now, ...weekState(week, given, now), day, coming };
+  const off = shown?.days.find((d) => d.date === now.date)?.off;
+  const works = group.days.includes(weekdayOf(now.date)) && off === undefined;
+  const without = day
+    ? ''
+    : works
+      ? 'Nothing is planned today.'
+      : `Nobody works today${off ? `: ${off}` : ''}.`;
+  return { group, now, ...weekState(week, given, now), day, coming, without };
 };
 
 /** Today of all groups; undefined while it is not known. */
