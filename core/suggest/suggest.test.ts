@@ -14,6 +14,7 @@ import {
   type Setting,
   type Solve,
   SUGGEST_LIMITS,
+  type Suggestion,
   SuggestRequest,
   suggest,
 } from '.';
@@ -216,10 +217,15 @@ describe('suggesting from the whole library', () => {
     expect(judged.ok && judged.findings).toEqual([]);
   });
 
-  it('tells how far it is, and says when nothing fits', () => {
+  it('tells how far it is and each one as soon as it is found, and says when nothing fits', () => {
     const told: number[] = [];
-    suggest(settingOf(ask(120, ['neck'], { count: 2 })), solve, (p) => told.push(p.suggestion));
+    const found: Suggestion[] = [];
+    const result = suggest(settingOf(ask(120, ['neck'], { count: 2 })), solve, (p) => {
+      told.push(p.suggestion);
+      if (p.found) found.push(p.found);
+    });
     expect(new Set(told)).toEqual(new Set([1, 2]));
+    expect(result.ok && result.suggestions).toEqual(found);
     expect(suggest(settingOf(ask(70, ['neck'], { onCall: true }), { moves: [] }), solve)).toMatchObject({
       ok: false,
       code: 'nothingFits',

@@ -32,6 +32,8 @@ export interface SuggestProgress {
   suggestion: number;
   of: number;
   gap: number | null;
+  /** That suggestion, as soon as it is known. */
+  found?: Suggestion;
 }
 
 /** Where the solver stops. Nodes come first, so that a slow machine gives the same answer. */
@@ -133,6 +135,8 @@ export const suggest = (
     }
     if (!best) break;
     suggestions.push(best.suggestion);
+    const { gap } = best.suggestion;
+    progress({ suggestion: suggestions.length, of: request.count, gap, found: best.suggestion });
     const ids = new Set(stepsOf(best.suggestion.brk).map((s) => s.moveId));
     const { own, other } = columnsOf(program, candidates, ids, (c) => MAIN.includes(c.move.kind));
     rows.push(differs(own, other));

@@ -59,12 +59,15 @@ const Card = ({ s, t, n, like, take }: CardProps) => {
 /** The suggestions of one answer, each told beside the others. */
 export const SuggestCards = ({
   suggestions,
+  all: known,
   targets,
   lookup,
   approach,
   take,
 }: {
   suggestions: readonly Suggestion[];
+  /** True when no more are to come: only then it can be said how they differ. */
+  all: boolean;
   targets: SuggestRequest['targets'];
   lookup: MoveLookup;
   approach: Approach;
@@ -86,7 +89,7 @@ export const SuggestCards = ({
               s={s}
               t={t}
               n={i + 1}
-              like={one ? characterWords(one, all) : ''}
+              like={one && known ? characterWords(one, all) : ''}
               take={() => take(s)}
             />
           )

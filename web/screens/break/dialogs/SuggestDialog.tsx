@@ -65,11 +65,14 @@ const Asking = (p: Props & { likely: Likely }) => {
     forGroup: true,
   });
   const [progress, setProgress] = useState<SuggestProgress | null>(null);
+  /** What has been found while it is still looked for more. */
+  const [found, setFound] = useState<readonly Suggestion[]>([]);
   const { result, busy, failure, run, cancel } = useAway<SuggestResult>();
   const [askedFor, setAskedFor] = useState<SuggestRequest['targets']>([]);
   const targets = asked.areas.map((area) => ({ area, weight: area === asked.most ? 3 : 2 }));
   const ask = (): void => {
     setProgress(null);
+    setFound([]);
     setAskedFor(targets);
     const request = {
       slotSec: asked.slotSec,
@@ -89,7 +92,12 @@ const Asking = (p: Props & { likely: Likely }) => {
     };
     const moves = p.moves;
     const audience = asked.forGroup ? p.audience : null;
-    void run((signal) => suggestAway({ request, moves, approach, audience }, p.own, setProgress, signal));
+    const told = (so: SuggestProgress): void => {
+      setProgress(so);
+      const { found: one } = so;
+      if (one) setFound((before) => [...before, one]);
+    };
+    void run((signal) => suggestAway({ request, moves, approach, audience }, p.own, told, signal));
   };
   return (
     <Modal
@@ -133,12 +141,12 @@ const Asking = (p: Props & { likely: Likely }) => {
           {busy && (
             <div className={styles.wait}>
               <Progress
-                percent={Math.round((((progress?.suggestion ?? 1) - 1) / (progress?.of ?? 3)) * 100)}
+                percent={Math.round((found.length / (progress?.of ?? 3)) * 100)}
                 showInfo={false}
                 status="active"
               />
               <p className="muted">
-                Looking for suggestion {progress?.suggestion ?? 1} of {progress?.of ?? 3}…
+                Looking for suggestion {Math.min(found.length + 1, progress?.of ?? 3)} of {progress?.of ?? 3}…
               </p>
             </div>
           )}
@@ -152,9 +160,10 @@ const Asking = (p: Props & { likely: Likely }) => {
           {result?.ok && result.suggestions.length < 3 && (
             <p className="muted small">No more than these really differ.</p>
           )}
-          {result?.ok && (
+          {(result?.ok || (busy && found.length > 0)) && (
             <SuggestCards
-              suggestions={result.suggestions}
+              suggestions={result?.ok ? result.suggestions : found}
+              all={!busy}
               targets={askedFor}
               lookup={lookup}
               approach={approach}
