@@ -48,7 +48,9 @@ const reads: number[] = [];
 const writes: number[] = [];
 const feedTimes: number[] = [];
 const pageTimes: number[] = [];
-let errors = 0;
+/** What went wrong, and how often. */
+const errors = new Map<string, number>();
+const failed = (why: string): void => void errors.set(why, (errors.get(why) ?? 0) + 1);
 const end = Date.now() + SECONDS * 1000;
 // Those who ask share the two cores with the server: the lightest client there is, or it would be what is measured.
 const agent = new Agent({ keepAlive: true });
@@ -82,14 +84,14 @@ const ask = async (into: number[], path: string, body?: string): Promise<string>
   const began = performance.now();
   const { status, text } = await send(path, body);
   into.push(performance.now() - began);
-  if (status >= 400) errors++;
+  if (status >= 400) failed(`${status} ${path.split('/')[2]}`);
   return text;
 };
 /** Does something again and again, with a pause in between that is different for each. */
 const again = async (n: number, pauseMs: number, work: () => Promise<unknown>): Promise<void> => {
   await sleep((n * 37) % pauseMs);
   while (Date.now() < end) {
-    await work().catch(() => errors++);
+    await work().catch((error: Error) => failed(error.message));
     await sleep(pauseMs);
   }
 };
@@ -129,7 +131,7 @@ await Promise.all([
 const line = (what: string, list: number[]): string =>
   `${what}: ${list.length}, half under ${at(list, 0.5).toFixed(1)} ms, 99 % under ${at(list, 0.99).toFixed(1)} ms`;
 console.log(
-  `${SECONDS} s with ${SUBSCRIBERS} subscribers, ${READERS} readers, ${PAGES} open pages, ${EDITORS} editors: ${errors} errors, ` +
+  `${SECONDS} s with ${SUBSCRIBERS} subscribers, ${READERS} readers, ${PAGES} open pages, ${EDITORS} editors: ${[...errors].map(([why, n]) => `${n} × ${why}`).join(', ') || '0'} errors, ` +
     `memory ${before.toFixed(0)} to ${memoryMb().toFixed(0)} MB\n` +
     [
       line('calendars', feedTimes),

@@ -253,6 +253,18 @@ describe('a rung', () => {
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: /^Undo/ }).click();
     await side.getByText('The head hangs by its own weight.').waitFor();
+
+    // A second movement while it is held: said, told on the sheet, and judged.
+    const row = page.getByRole('option', { name: /Ear toward the shoulder/ });
+    await side.getByText('More about the dose').click();
+    await side.getByRole('combobox', { name: 'At the same time' }).click();
+    await page.keyboard.type('Straighten the knee');
+    await page.keyboard.press('Enter');
+    await row.getByText(/^meanwhile: straighten the knee.* \(10 times\)$/).waitFor();
+    await side.getByText(/At the same time: .*Straighten your right knee.* Ten times\./).waitFor();
+    await side.getByText(/10 times takes about 40 s, and there are 20 s/).waitFor();
+    await side.getByRole('spinbutton', { name: 'How often' }).fill('5');
+    await row.getByText(/\(5 times\)$/).waitFor();
     await page.close();
   });
 });

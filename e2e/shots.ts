@@ -93,6 +93,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
       await page.getByLabel('Slot', { exact: true }).fill('5');
       await page.getByRole('button', { name: 'Suggest', exact: true }).click();
       await page.getByRole('button', { name: 'Take this one' }).nth(2).waitFor({ timeout: 60_000 });
+      await page.getByRole('button', { name: 'Suggest', exact: true }).waitFor();
     },
   ],
   [

@@ -3,6 +3,11 @@ import type { AddressInfo } from 'node:net';
 import type { Express } from 'express';
 
 const TRIES = 20;
+/**
+ * A connection that nobody uses is held for so long: longer than proxies and browsers hold it (a minute), so that it is never
+ * ended here in the moment in which it is used again there.
+ */
+const IDLE_MS = 75_000;
 
 const listenOn = (server: Server, port: number, host: string): Promise<void> =>
   new Promise((resolve, reject) => {
@@ -20,7 +25,7 @@ export const listen = async (
   host: string,
   taken: (port: number) => void = () => {},
 ): Promise<{ server: Server; port: number }> => {
-  const server = createServer(app);
+  const server = createServer({ keepAliveTimeout: IDLE_MS, headersTimeout: IDLE_MS + 1000 }, app);
   for (let next = port; ; next++) {
     try {
       await listenOn(server, next, host);

@@ -1,6 +1,5 @@
 import { questionOf } from '@kotabi/core/approach';
 import { PLACE_WORDS } from '@kotabi/core/cues';
-import type { Fix } from '@kotabi/core/edit';
 import { cite, published } from '@kotabi/core/reference';
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import dayjs from 'dayjs';
@@ -241,41 +240,3 @@ export const findingWords = (finding: Finding): FindingWords =>
 
 /** What a weight is called. */
 export const WEIGHT_WORD = { stop: 'Stop', caution: 'Caution', look: 'Worth a look' } as const;
-
-/** What the button of a fix says. */
-export const fixWords = (fix: Fix): string => {
-  switch (fix.do) {
-    case 'fit':
-      return 'Fit to the slot';
-    case 'both sides':
-      return 'Do both sides';
-    case 'even sides':
-      return 'Give both the same';
-    case 'both directions':
-      return 'Go both ways';
-    case 'dose':
-      return `Make it ${fix.amount} ${fix.unit === 'breaths' && fix.amount === 1 ? 'breath' : fix.unit}`;
-    case 'whole breaths':
-      return 'Hold for whole breaths';
-    case 'rung':
-      return `Use “${fix.rung}”`;
-    case 'swap':
-      return `Do “${fix.name}” instead`;
-    case 'add':
-      return `Put in “${fix.name}”`;
-    case 'move':
-      return 'Change the order';
-    case 'announce':
-      return 'Announce it at the start';
-    case 'series':
-      return 'Make them a series';
-    case 'link by link':
-      return 'Lead the links one by one';
-    case 'positions':
-      return `Do it ${fix.position === 'edge' ? `on the ${PLACE_WORDS.edge}` : PLACE_WORDS[fix.position]}`;
-    case 'longer exhale':
-      return `Make the breath out ${fix.ratio} times as long`;
-    case 'remove':
-      return 'Leave it out';
-  }
-};

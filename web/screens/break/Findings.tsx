@@ -5,7 +5,8 @@ import { type ResolvedBreak, stepMoves } from '@kotabi/core/timing';
 import { Button, Input, Popover } from 'antd';
 import { Check, Wrench } from 'lucide-react';
 import { useState } from 'react';
-import { findingWords, fixWords, WEIGHT_WORD } from '../../words/findings';
+import { findingWords, WEIGHT_WORD } from '../../words/findings';
+import { fixWords } from '../../words/fixes';
 import styles from './break.module.css';
 import type { BreakStore } from './store';
 

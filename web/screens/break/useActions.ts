@@ -37,7 +37,7 @@ import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { useMessages } from '../../shell/messages';
 import { besideWords } from '../../words/beside';
-import { fixWords } from '../../words/findings';
+import { fixWords } from '../../words/fixes';
 import { clipboard } from './clipboard';
 import type { BreakStore } from './store';
 
