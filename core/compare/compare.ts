@@ -1,4 +1,4 @@
-import { type Break, type Chain, type Item, type Step, stepsOf } from '../model';
+import { Break, Chain, type Item, Step, stepsOf } from '../model';
 
 /** One thing that differs between two states of a break; the words are the interface's. */
 export type Change =
@@ -11,42 +11,21 @@ export type Change =
   | {
       code: 'series';
       chain: Chain;
-      field: 'nesting' | 'sides' | 'firstSide';
+      field: (typeof CHAIN_FIELDS)[number];
       before: unknown;
       after: unknown;
     }
   | { code: 'break'; field: BreakField; before: unknown; after: unknown };
 
-export const STEP_FIELDS = [
-  'moveId',
-  'dose',
-  'sets',
-  'sides',
-  'firstSide',
-  'uneven',
-  'directions',
-  'wholeBreaths',
-  'position',
-  'rung',
-  'words',
-  'locked',
-  'keep',
-  'priority',
-] as const satisfies readonly (keyof Step)[];
-export type StepField = (typeof STEP_FIELDS)[number];
+/** Everything a shape has but some of it. */
+const fieldsOf = <K extends string, N extends K>(shape: Record<K, unknown>, ...not: N[]): Exclude<K, N>[] =>
+  (Object.keys(shape) as K[]).filter((key): key is Exclude<K, N> => !(not as K[]).includes(key));
 
-export const BREAK_FIELDS = [
-  'name',
-  'groupId',
-  'slotSec',
-  'firstSide',
-  'wholeBreaths',
-  'pace',
-  'approach',
-  'calm',
-  'onCall',
-  'targets',
-] as const satisfies readonly (keyof Break)[];
+/** Whatever a step, a series or a break has besides its name and what is in it: a field that comes new is compared as well. */
+export const STEP_FIELDS = fieldsOf(Step.shape, 'id', 'type');
+export type StepField = (typeof STEP_FIELDS)[number];
+export const CHAIN_FIELDS = fieldsOf(Chain.shape, 'id', 'type', 'links', 'between');
+export const BREAK_FIELDS = fieldsOf(Break.shape, 'id', 'items', 'aside', 'formOf');
 export type BreakField = (typeof BREAK_FIELDS)[number];
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -105,7 +84,7 @@ export const compareBreaks = (before: Break, after: Break): Change[] => {
     const was = oldChains.get(chain.id);
     if (!was) changes.push({ code: 'series made', chain });
     else
-      for (const field of ['nesting', 'sides', 'firstSide'] as const)
+      for (const field of CHAIN_FIELDS)
         if (!same(was[field], chain[field]))
           changes.push({ code: 'series', chain, field, before: was[field], after: chain[field] });
   }

@@ -1,5 +1,5 @@
 import type { FitResult } from '@kotabi/core/fit';
-import type { Break, FieldProblem } from '@kotabi/core/model';
+import { type Break, type FieldProblem, stepsOf } from '@kotabi/core/model';
 import type { CountOf, PlanFailure } from '@kotabi/core/schedule';
 import type { ResolveFailure } from '@kotabi/core/timing';
 
@@ -19,7 +19,7 @@ const pathTo = (brk: Break, stepId: string): string => {
 /** Why a break cannot be timed, field by field. */
 export const resolveProblems = (failures: readonly ResolveFailure[], brk: Break): FieldProblem[] =>
   failures.map((f) => ({
-    path: `${pathTo(brk, f.stepId)}.moveId`,
+    path: `${pathTo(brk, f.stepId)}.${stepsOf(brk).find((s) => s.id === f.stepId)?.moveId === f.moveId ? '' : 'meanwhile.'}moveId`,
     message: 'names a move that is not known',
     value: f.moveId,
   }));

@@ -1,7 +1,7 @@
 import { type FillRequest, type FillResult, isStopped } from '@kotabi/core/fill';
 import { targetsOf } from '@kotabi/core/ledger';
 import type { Shelf } from '@kotabi/core/library';
-import { type Approach, type Group, type Person, roomLimits, stepsOf, type Week } from '@kotabi/core/model';
+import { type Approach, type Group, moveIdsOf, type Person, roomLimits, type Week } from '@kotabi/core/model';
 import { habitsOf } from '@kotabi/core/propose/learned';
 import { kindOf, type LocalNow, nowOn, overlaps, placeInRule } from '@kotabi/core/schedule';
 import type { BreakFacts, DayFacts } from './useFacts';
@@ -65,7 +65,7 @@ export const stoppedBreaks = (
   const complaints = new Set(habitsOf(group).moves.map((m) => m.moveId));
   return new Set(
     [...facts].flatMap(([id, { brk }]) =>
-      stepsOf(brk).some((s) => complaints.has(s.moveId)) || isStopped(brk, shelf, approach, audience, whose)
+      moveIdsOf(brk).some((id) => complaints.has(id)) || isStopped(brk, shelf, approach, audience, whose)
         ? [id]
         : [],
     ),

@@ -1,7 +1,7 @@
-import type { Change } from '@kotabi/core/compare';
+import type { Change, StepField } from '@kotabi/core/compare';
 import { PLACE_WORDS } from '@kotabi/core/cues';
 import type { Break, Dose, MoveLookup, Step } from '@kotabi/core/model';
-import { doseWords } from '@kotabi/core/timing';
+import { doseWords, meanwhileWords } from '@kotabi/core/timing';
 import { minSec } from './time';
 
 const quoted = (text: unknown): string => `“${String(text)}”`;
@@ -11,7 +11,7 @@ const SIDES = { both: 'both sides', left: 'left only', right: 'right only' } as 
 const DIRECTIONS = { both: 'both ways', first: 'the first way only', second: 'the second way only' } as const;
 
 /** One field of a step, before or after, in words. */
-const stepValue = (field: keyof Step, value: unknown, lookup: MoveLookup): string => {
+const stepValue = (field: StepField, value: unknown, lookup: MoveLookup): string => {
   switch (field) {
     case 'moveId':
       return lookup(String(value))?.name ?? 'another move';
@@ -41,8 +41,23 @@ const stepValue = (field: keyof Step, value: unknown, lookup: MoveLookup): strin
       return value ? 'always kept' : 'may be left out';
     case 'priority':
       return { 1: 'goes first', 2: 'usual priority', 3: 'goes last' }[(value as 1 | 2 | 3) ?? 2];
-    default:
-      return String(value);
+    case 'breath':
+      return value ? 'a breath of its own' : 'the breath of the break';
+    case 'oneByOne':
+      return value ? 'one side first, then the other' : 'as the move goes';
+    case 'turned':
+      return value ? 'turned over' : 'not turned over';
+    case 'second':
+      return value ? 'another amount the second way' : 'the same both ways';
+    case 'meant':
+      return value ? `one way on purpose: ${String(value)}` : 'owes the other way';
+    case 'meanwhile': {
+      const second = value as Step['meanwhile'];
+      const moveName = second && (lookup(second.moveId)?.name ?? 'another move');
+      return second && moveName
+        ? meanwhileWords({ moveName, times: second.times, side: null })
+        : 'nothing meanwhile';
+    }
   }
 };
 

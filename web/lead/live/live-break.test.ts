@@ -20,7 +20,7 @@ describe('what others are given of a break', () => {
         uneven: { side: 'left', amount: 30, reason: 'Ilse is tighter there' },
         meant: 'for Ilse',
       }),
-      step('shoulder-rolls'),
+      step('shoulder-rolls', { meanwhile: { moveId: 'toes-up', times: 3 } }),
     ],
   });
   const live = liveBreakOf(

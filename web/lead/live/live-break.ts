@@ -1,4 +1,4 @@
-import { type LiveBreak, type Move, stepsOf } from '@kotabi/core/model';
+import { type LiveBreak, type Move, moveIdsOf } from '@kotabi/core/model';
 import { forOthers } from '@kotabi/core/own';
 import type { Choices } from '../choices';
 import type { LeadData } from '../load';
@@ -8,10 +8,7 @@ export const liveBreakOf = (
   { brk, shelf, approach }: Pick<LeadData, 'brk' | 'shelf' | 'approach'>,
   choices: Pick<Choices, 'steps'>,
 ): LiveBreak => {
-  const ids = new Set([
-    ...stepsOf(brk).map((s) => s.moveId),
-    ...choices.steps.flatMap((c) => c.easier?.moveId ?? []),
-  ]);
+  const ids = new Set([...moveIdsOf(brk), ...choices.steps.flatMap((c) => c.easier?.moveId ?? [])]);
   return {
     brk: forOthers(brk),
     moves: [...ids].map((id) => shelf.lookup(id)).filter((m): m is Move => m !== undefined),

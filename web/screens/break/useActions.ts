@@ -28,6 +28,7 @@ import {
   type Break,
   type Move,
   type MoveLookup,
+  moveIdsOf,
   rungOf,
   type Step,
   stepsOf,
@@ -157,8 +158,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           tell('Nothing has been copied yet. Choose steps and copy them first.');
           return;
         }
-        const unknown = stepsOf(clip).find((s) => !lookup(s.moveId));
-        if (unknown) {
+        if (moveIdsOf(clip).some((id) => !lookup(id))) {
           tell('What was copied uses a move that is not here.');
           return;
         }

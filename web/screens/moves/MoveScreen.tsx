@@ -1,4 +1,4 @@
-import { type Move, stepsOf } from '@kotabi/core/model';
+import { type Move, moveIdsOf } from '@kotabi/core/model';
 import { cautionsOf } from '@kotabi/core/needs';
 import { Button, Tag } from 'antd';
 import { Archive, ArchiveRestore, ArrowLeft, Copy, Download, Pencil } from 'lucide-react';
@@ -47,7 +47,7 @@ const Page = ({ move, version, lookup }: Props) => {
   const breaks = useBreaks();
   const { message } = useMessages();
   const [rung, setRung] = useState<string | undefined>(undefined);
-  const used = (breaks.data ?? []).filter((b) => stepsOf(b.value).some((s) => s.moveId === move.id));
+  const used = (breaks.data ?? []).filter((b) => moveIdsOf(b.value).includes(move.id));
   const archive = (archived: boolean): void =>
     put.mutate(
       { baseVersion: version ?? 0, value: { ...move, archived } },

@@ -1,4 +1,4 @@
-import { type Move, stepsOf } from '@kotabi/core/model';
+import { type Move, moveIdsOf } from '@kotabi/core/model';
 import { Link } from 'react-router';
 import { useBreaks } from '../../../api/queries';
 import styles from './inspector.module.css';
@@ -6,7 +6,7 @@ import styles from './inspector.module.css';
 /** The other breaks that have this move. Silent when there are none. */
 export const UsedElsewhere = ({ move, breakId }: { move: Move; breakId: string }) => {
   const others = (useBreaks().data ?? []).filter(
-    (b) => b.value.id !== breakId && stepsOf(b.value).some((s) => s.moveId === move.id),
+    (b) => b.value.id !== breakId && moveIdsOf(b.value).includes(move.id),
   );
   if (others.length === 0) return null;
   return (
