@@ -1,5 +1,13 @@
 import type { Area, DonePart, Move, Muscle, Seconds, Side } from '../model';
-import { feltBy, isWork, type ResolvedBreak, resolvedSteps, stepMoves, type Timeline } from '../timing';
+import {
+  feltBy,
+  isWork,
+  type Part,
+  type ResolvedBreak,
+  resolvedSteps,
+  stepMoves,
+  type Timeline,
+} from '../timing';
 
 /** Seconds by side. What is felt on both sides counts whole for each. */
 export type BySide = Record<Side, Seconds>;
@@ -29,13 +37,27 @@ const add = <K>(map: Map<K, BySide>, key: K, felt: Side | 'both', sec: Seconds):
   map.set(key, sum);
 };
 
+/** Parts by what they count for; what was moved at the same time counts beside them. */
+export const countedIn = (parts: readonly DonePart[]): DonePart[] =>
+  parts.flatMap((part) =>
+    part.beside ? [part, { ...part, ...part.beside, counts: 'moved' as const, muscles: [] }] : [part],
+  );
+
+/** What moves beside a step: the area it is for and the side that feels it; null where nothing does, or it counts for nothing. */
+export const besideOf = (part: Part, second: Move | undefined): DonePart['beside'] | null => {
+  const [area] = second?.areas ?? [];
+  if (part.kind !== 'work' || !part.meanwhile || !second || !area || countsOf(second) !== 'moved')
+    return null;
+  return { area, felt: feltBy(second, part.meanwhile.side) };
+};
+
 /** What was really done of a break, in the way of what it gives; parts of which nothing is known count for nothing. */
 export const givesOfRecord = (parts: readonly DonePart[]): Gives => {
   const held = new Map<Muscle, BySide>();
   const heldAreas = new Map<Area, BySide>();
   const movedAreas = new Map<Area, BySide>();
   const main = new Map<Muscle, Area>();
-  for (const { felt, doneMs, area, counts, muscles } of parts) {
+  for (const { felt, doneMs, area, counts, muscles } of countedIn(parts)) {
     if (!felt || !area || doneMs === 0) continue;
     const sec = doneMs / 1000;
     if (counts === 'moved') add(movedAreas, area, felt, sec);
@@ -71,10 +93,9 @@ export const givesOf = (resolved: ResolvedBreak, { parts, totals }: Timeline): G
     const sec = lengthMs / 1000;
     const counts = countsOf(move);
     if (counts === 'moved') add(movedAreas, area, felt, sec);
-    const second = part.meanwhile && beside.get(stepId);
-    const [other] = second?.areas ?? [];
-    if (second && other && countsOf(second) === 'moved')
-      add(movedAreas, other, feltBy(second, part.meanwhile?.side ?? null), sec);
+    const second = beside.get(stepId);
+    const moved = besideOf(part, second);
+    if (moved) add(movedAreas, moved.area, moved.felt, sec);
     if (second?.kind === 'activate') strong = true;
     if (counts !== 'held') continue;
     add(heldAreas, area, felt, sec);

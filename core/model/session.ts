@@ -25,6 +25,8 @@ export const DonePart = z.object({
   area: Area.nullable().default(null),
   counts: z.enum(['held', 'moved']).nullable().default(null),
   muscles: z.array(Muscle).max(10).default([]),
+  /** What was moved at the same time: the area it is for, and the side that felt it. */
+  beside: z.object({ area: Area, felt: z.enum([...Side.options, 'both']) }).optional(),
 });
 export type DonePart = z.infer<typeof DonePart>;
 

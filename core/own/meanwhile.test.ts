@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { readBreakFile, writeBreakFile } from '../formats';
-import { givesOf } from '../ledger';
+import { givesOf, givesOfRecord } from '../ledger';
 import { stepOf } from '../library';
 import { library, moveLookup } from '../library/all';
 import { Break, defaultApproach, Limit, type Move, type Step } from '../model';
 import { answerFor, needsTable } from '../needs';
+import { doneParts } from '../record';
 import { placedSteps, stepDose, timed } from '../timing';
 import { movesOf, ownBreak } from '.';
 
@@ -99,6 +100,10 @@ describe('what is done meanwhile, every move there is', () => {
     const sec = stepOf(held, 's', defaultApproach).dose.amount;
     expect(gives.movedAreas.get('leg')).toEqual({ left: 0, right: sec });
     expect(gives.heldAreas.get('forearm')).toEqual({ left: sec, right: 0 });
+    // The record of it counts the same.
+    const doneMs = one.timeline.parts.map((p) => p.lengthMs);
+    const done = givesOfRecord(doneParts(one.resolved, one.timeline, { doneMs }));
+    expect([done.movedAreas, done.heldAreas]).toEqual([gives.movedAreas, gives.heldAreas]);
   });
 
   it('goes along in a file, and a file without its move is refused with the name of it', () => {

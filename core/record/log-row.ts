@@ -1,3 +1,4 @@
+import { countedIn } from '../ledger/gives';
 import type { AreaWork, DonePart, LogRow, Session, Side } from '../model';
 import { endingOf } from './ending';
 import { sumOf } from './record';
@@ -11,7 +12,7 @@ const SIDES: readonly Side[] = ['left', 'right'];
 
 const workOf = (parts: readonly DonePart[]): AreaWork[] => {
   const work = new Map<string, AreaWork>();
-  for (const { area, counts, felt, plannedMs, doneMs } of parts) {
+  for (const { area, counts, felt, plannedMs, doneMs } of countedIn(parts)) {
     if (!area || !counts || !felt) continue;
     const key = `${area} ${counts}`;
     const one = work.get(key) ?? {

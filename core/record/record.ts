@@ -1,7 +1,7 @@
 import type { Lead } from '../lead';
-import { countsOf } from '../ledger/gives';
+import { besideOf, countsOf } from '../ledger/gives';
 import type { DonePart, Milliseconds, Session, Side } from '../model';
-import { type ResolvedBreak, stepMoves, type Timeline } from '../timing';
+import { type ResolvedBreak, resolvedSteps, stepMoves, type Timeline } from '../timing';
 
 /** Part by part, what was planned and what was really done, with what it counts for. */
 export const doneParts = (
@@ -10,9 +10,11 @@ export const doneParts = (
   lead: Pick<Lead, 'doneMs'>,
 ): DonePart[] => {
   const moveOf = stepMoves(resolved);
+  const seconds = new Map(resolvedSteps(resolved).map(({ step, meanwhile }) => [step.id, meanwhile]));
   return timeline.parts.map((part) => {
     const move = moveOf(part.stepId);
     const works = part.kind === 'work';
+    const beside = besideOf(part, seconds.get(part.stepId));
     return {
       stepId: part.stepId,
       moveName: part.moveName,
@@ -25,6 +27,7 @@ export const doneParts = (
       area: (works && move?.areas[0]) || null,
       counts: works && move ? countsOf(move) : null,
       muscles: works && move && countsOf(move) === 'held' ? [...move.muscles] : [],
+      ...(beside && { beside }),
     };
   });
 };
