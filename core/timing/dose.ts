@@ -71,9 +71,9 @@ export const stepDose = (at: PlacedStep): string => {
 
 const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
-/** A second movement in words, such as `meanwhile on the right: straighten the knee (10 times)`. */
+/** A second movement in words, such as `meanwhile on the right, 10 times: straighten the knee`; what may be cut off stands last. */
 export const meanwhileWords = ({ moveName, times, side }: Omit<MeanwhileWork, 'moveId'>): string =>
-  `meanwhile${side ? ` on the ${side}` : ''}: ${lowered(moveName)} (${times === 1 ? 'once' : `${times} times`})`;
+  `meanwhile${side ? ` on the ${side},` : ''} ${times === 1 ? 'once' : `${times} times`}: ${lowered(moveName)}`;
 
 /** How much of the step’s own move is done, without what is done meanwhile. */
 export const ownDose = (at: PlacedStep): string => {

@@ -221,6 +221,6 @@ describe('more doses', () => {
       { moveId: 'leg', moveName: 'Straighten the knee', times: 10, side: 'right' },
       { moveId: 'leg', moveName: 'Straighten the knee', times: 10, side: 'left' },
     ]);
-    expect(doseOf(one, [wrist, leg])).toBe('20 s each side, meanwhile: straighten the knee (10 times)');
+    expect(doseOf(one, [wrist, leg])).toBe('20 s each side, meanwhile 10 times: straighten the knee');
   });
 });

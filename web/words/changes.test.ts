@@ -32,7 +32,7 @@ const other: { [F in StepField]: [value: Step[F], said: string] } = {
   meant: ['only the left today', 'owes the other way → one way on purpose: only the left today'],
   meanwhile: [
     { moveId: 'toes-up', times: 4, side: 'other' },
-    'nothing meanwhile → meanwhile: toes up, toes spread (4 times)',
+    'nothing meanwhile → meanwhile 4 times: toes up, toes spread',
   ],
   words: ['Reach out.', 'the words of the move → your own words'],
   locked: [true, 'dose free → dose locked'],
