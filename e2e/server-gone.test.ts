@@ -28,10 +28,11 @@ const again = async (): Promise<void> => {
 describe('the server stops and comes back', () => {
   it('work goes on, is said not to be saved, and is saved when the server is back', async () => {
     const page = await context.newPage();
+    // What computes and the dialogs are fetched when there is time, and not before the sheet was there for a moment.
+    const rest = [/solver-.*\.js$/, /FitDialog-.*\.js$/].map((file) => page.waitForResponse(file));
     await page.goto(`${app.url}/breaks/between-meetings`);
     await page.getByRole('option').first().waitFor();
-    // What computes is loaded when there is time, and not before the sheet has been used for a moment.
-    await page.waitForRequest(/runtime|highs/);
+    await Promise.all(rest);
     await page.waitForLoadState('networkidle');
     await app.stop();
     await page.keyboard.press('a');
@@ -50,6 +51,31 @@ describe('the server stops and comes back', () => {
     await page.reload();
     await page.getByRole('option').first().waitFor();
     await expect.poll(() => stepNames(page)).toEqual(names);
+    await page.close();
+  });
+
+  it('a dialog or a screen that cannot be fetched says so, and comes when it is asked for again', async () => {
+    const page = await context.newPage();
+    const unfetched = /(FitDialog|PeopleScreen)-.*\.js$/;
+    await page.route(unfetched, (route) => route.abort());
+    await page.goto(`${app.url}/breaks/between-meetings`);
+    await page.getByRole('option').first().waitFor();
+    const trouble = page.getByRole('alert').filter({ hasText: 'could not be fetched' });
+    await page.keyboard.press('Shift+F');
+    await trouble.getByRole('button', { name: 'Leave it' }).click();
+    expect(await trouble.count()).toBe(0);
+    await page.keyboard.press('Shift+F');
+    await trouble.waitFor();
+    await page.unroute(unfetched);
+    await trouble.getByRole('button', { name: 'Try again' }).click();
+    await page.getByText('Fitted', { exact: true }).waitFor();
+    await page.getByRole('button', { name: 'Leave it as it is' }).click();
+    await page.route(unfetched, (route) => route.abort());
+    await page.getByRole('link', { name: 'People' }).click();
+    await trouble.waitFor();
+    await page.unroute(unfetched);
+    await trouble.getByRole('button', { name: 'Try again' }).click();
+    await page.getByRole('heading', { name: 'People', exact: true }).waitFor();
     await page.close();
   });
 

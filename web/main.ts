@@ -12,5 +12,5 @@ for (const address of here?.reads.filter((read) => !here.row.reads.includes(read
   Object.assign(link, { rel: 'preload', as: 'fetch', href: address, crossOrigin: 'anonymous' });
   document.head.append(link);
 }
-// The frame is shown with its screen in it, not before.
-void (here ? loadScreen(here.row) : Promise.resolve()).then(start);
+// The frame is shown with its screen in it, not before; where that cannot be fetched the frame says so.
+void (here ? loadScreen(here.row) : Promise.resolve()).then(start, start);

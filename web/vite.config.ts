@@ -1,9 +1,12 @@
+import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin, type UserConfig } from 'vite';
 import { viteSingleFile } from 'vite-plugin-singlefile';
 import { filesOfPage } from './desk/files.ts';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
+
+const ROUTER = new URL('../production/index.mjs', import.meta.resolve('react-router'));
 
 /** In development the light pages have files of their own too, as the server gives them out when they are built. */
 const leadPage: Plugin = {
@@ -51,6 +54,10 @@ export default defineConfig(({ mode }) => {
   const page = mode === 'lead' || mode === 'desk' || mode === 'one' ? mode : 'index';
   return {
     root: import.meta.dirname,
+    // By itself the package gives every bundler its development build, with the warnings of one.
+    resolve: {
+      alias: [{ find: /^react-router$/, replacement: fileURLToPath(ROUTER) }],
+    },
     plugins: [
       react(),
       leadPage,

@@ -1,13 +1,8 @@
 import type { BreakKind, CountWindow, DayInput, IsoDate, MinuteOfDay, PlannedBreak, WeekDay } from '../model';
 import { obstacle } from './by-hand';
 import { dayDistance } from './dates';
+import type { LocalNow } from './local-now';
 import { withPlan } from './week';
-
-/** A moment as a clock on the wall of the group shows it. */
-export interface LocalNow {
-  date: IsoDate;
-  minute: MinuteOfDay;
-}
 
 /** The minute of a day at which it is now: below 0 before the day, beyond 1440 after it, as shifts over midnight count. */
 export const nowOn = (now: LocalNow, date: IsoDate): MinuteOfDay =>

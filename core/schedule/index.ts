@@ -7,6 +7,7 @@ export * from './explain';
 export * from './frequency';
 export * from './from-now';
 export * from './guidance';
+export * from './local-now';
 export * from './many-weeks';
 export * from './mend';
 export * from './place-in-rule';

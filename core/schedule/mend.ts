@@ -1,7 +1,8 @@
 import type { BusyTime, DayInput, IsoDate, WeekDay, WeekRule } from '../model';
 import { obstacle } from './by-hand';
 import { otherSpans } from './edit-day';
-import { begun, fromNow, type LocalNow, nowOn, pastWindow, withPlanFrom } from './from-now';
+import { begun, fromNow, nowOn, pastWindow, withPlanFrom } from './from-now';
+import type { LocalNow } from './local-now';
 import { planDay } from './plan-day';
 import { readDay } from './run';
 import { dayInput, type Frame, heldBreaks, kindOf, withPlan } from './week';

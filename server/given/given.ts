@@ -1,19 +1,12 @@
 import { weekToGive } from '@kotabi/core/given';
 import { Break, type Given, type GivenState, type Group, type Kept, Week } from '@kotabi/core/model';
-import type { LocalNow } from '@kotabi/core/schedule';
+import { localNow } from '@kotabi/core/schedule';
 import { eq, sql } from 'drizzle-orm';
-import { DateTime } from 'luxon';
 import type { Context } from '../context';
 import { givenWeeks } from '../db/schema';
 
 type Row = typeof givenWeeks.$inferSelect;
 const RAISED = sql`${givenWeeks.version} + 1`;
-
-/** What the clock of a group shows at a moment. */
-export const localNow = (at: Date, { timeZone }: Pick<Group, 'timeZone'>): LocalNow => {
-  const local = DateTime.fromJSDate(at, { zone: timeZone });
-  return { date: local.toISODate() ?? '', minute: local.hour * 60 + local.minute };
-};
 
 /** A state as it was kept. */
 const read = (data: unknown): Given => {
@@ -60,7 +53,7 @@ export const giveOut = async (
 ): Promise<void> => {
   const row = await rowOf(ctx, week.id);
   const last = row ? await stateOf(ctx, row) : null;
-  const toGive = weekToGive(week, last?.week ?? null, localNow(now, group));
+  const toGive = weekToGive(week, last?.week ?? null, localNow(now, group.timeZone));
   const data: Given = { week: toGive, breaks: await breaksOf(ctx, toGive) };
   const state = {
     groupId: week.groupId,

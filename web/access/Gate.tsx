@@ -1,7 +1,8 @@
-import { lazy, Suspense, useSyncExternalStore } from 'react';
+import { Suspense, useSyncExternalStore } from 'react';
+import { later } from '../later/later';
 import { gate } from './gate';
 
-const SignInDialog = lazy(() => import('./SignInDialog').then((m) => ({ default: m.SignInDialog })));
+const SignInDialog = later(async () => (await import('./SignInDialog')).SignInDialog);
 
 /** Asks who one is as soon as the server wants to know, over whatever is on the screen. */
 export const Gate = () => {

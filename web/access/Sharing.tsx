@@ -1,11 +1,12 @@
 import type { Shared } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { Users } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useRoles, useShared } from '../api/queries';
+import { later } from '../later/later';
 import styles from './access.module.css';
 
-const ShareDialog = lazy(() => import('./ShareDialog').then((m) => ({ default: m.ShareDialog })));
+const ShareDialog = later(async () => (await import('./ShareDialog')).ShareDialog);
 
 interface Props {
   kind: Shared;

@@ -1,5 +1,6 @@
 import type { DeskBreak, DeskItem } from '@kotabi/core/model';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
+import { later } from '../later/later';
 import { useTitle } from '../shell/useTitle';
 import { Cautions } from './Cautions';
 import { Days } from './Days';
@@ -11,7 +12,7 @@ import { useDesk } from './useDesk';
 import { useReminder } from './useReminder';
 import { dayText, say, timeText } from './words/words';
 
-const DeskPlayer = lazy(() => import('./DeskPlayer').then((m) => ({ default: m.DeskPlayer })));
+const DeskPlayer = later(async () => (await import('./DeskPlayer')).DeskPlayer);
 
 const READ = 'kotabi.desk.cautions';
 

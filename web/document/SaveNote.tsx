@@ -1,14 +1,13 @@
 import { Button } from 'antd';
-import { type JSX, lazy, Suspense } from 'react';
+import { type JSX, Suspense } from 'react';
 import { useStore } from 'zustand';
+import { later } from '../later/later';
 import type { ConflictProps } from './Conflict';
 import type { Document } from './document';
 import { isUnkept } from './document';
 import styles from './document.module.css';
 
-const Conflict = lazy(() => import('./Conflict').then((m) => ({ default: m.Conflict }))) as <
-  T extends { id: string },
->(
+const Conflict = later(async () => (await import('./Conflict')).Conflict) as <T extends { id: string }>(
   props: ConflictProps<T>,
 ) => JSX.Element;
 

@@ -1,8 +1,9 @@
 import type { MenuProps } from 'antd';
 import { Button, type ButtonProps } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { later } from '../later/later';
 
-const MenuButton = lazy(() => import('./MenuButton'));
+const MenuButton = later(async () => (await import('./MenuButton')).default);
 
 type Props = ButtonProps & { menu: MenuProps };
 

@@ -1,7 +1,8 @@
 import { Button, type ButtonProps } from 'antd';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
+import { later } from '../later/later';
 
-const OpenPopover = lazy(() => import('./OpenPopover'));
+const OpenPopover = later(async () => (await import('./OpenPopover')).default);
 
 type Props = Omit<ButtonProps, 'content'> & { about: string; content: ReactNode };
 

@@ -1,9 +1,10 @@
 import type { SelectProps } from 'antd';
 import { ChevronDown } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { later } from '../later/later';
 import styles from './fields.module.css';
 
-const OpenSelect = lazy(() => import('./OpenSelect'));
+const OpenSelect = later(async () => (await import('./OpenSelect')).default);
 
 type Props<V> = Pick<
   SelectProps<V>,

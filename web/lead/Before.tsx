@@ -3,9 +3,10 @@ import { type Lead, viewOf } from '@kotabi/core/lead';
 import { standingCautions } from '@kotabi/core/library';
 import { placedSteps, stepDose, type Timed } from '@kotabi/core/timing';
 import { ArrowLeft, MonitorSmartphone, Play } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Tension } from '../fields/Tension';
+import { later } from '../later/later';
 import { minSec } from '../words/time';
 import { AreaTension } from './AreaTension';
 import { Button } from './Button';
@@ -21,7 +22,7 @@ import { LEAD_KEYS } from './useSteering';
 import { WhoCame } from './WhoCame';
 
 // What is heard is chosen after the first look.
-const SoundPanel = lazy(() => import('./sound/SoundPanel').then((m) => ({ default: m.SoundPanel })));
+const SoundPanel = later(async () => (await import('./sound/SoundPanel')).SoundPanel);
 
 interface Props {
   data: LeadData;

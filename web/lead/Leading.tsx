@@ -2,13 +2,13 @@ import { breathCycle } from '@kotabi/core/breath';
 import { takenUp } from '@kotabi/core/lead';
 import type { Session } from '@kotabi/core/model';
 import { placedSteps, type Timed } from '@kotabi/core/timing';
-import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useMemo, useState } from 'react';
+import { later, laterQuietly } from '../later/later';
 import { useTitle } from '../shell/useTitle';
 import { Ask } from './Ask';
 import { Before } from './Before';
 import { useLeadStore, useMoment } from './leadStore';
 import type { LeadData } from './load';
-import { preloaded } from './preloaded';
 import { useSound } from './sound/useSound';
 import type { StageProps } from './stage-props';
 import { clearUnderWay, readUnderWay } from './under-way';
@@ -18,10 +18,10 @@ import { useRecord } from './useRecord';
 import { useSteering } from './useSteering';
 
 // These come right after the first look at the page, so that they are there when the server is gone later.
-const stage = preloaded(async () => (await import('./Stage')).Stage);
-const leader = preloaded(async () => (await import('./LeaderView')).LeaderView);
-const after = preloaded(async () => (await import('./After')).After);
-const Others = lazy(() => import('./live/Others').then((m) => ({ default: m.Others })));
+const Stage = laterQuietly(async () => (await import('./Stage')).Stage);
+const Leader = laterQuietly(async () => (await import('./LeaderView')).LeaderView);
+const Afterwards = laterQuietly(async () => (await import('./After')).After);
+const Others = later(async () => (await import('./live/Others')).Others);
 
 interface Props {
   data: LeadData;
@@ -64,7 +64,7 @@ export const Leading = ({ data, timed }: Props) => {
     [timeline, resolved, shelf, approach, choices],
   );
   useEffect(() => {
-    Promise.all([stage, after, leader].map((p) => p.preload())).catch((error: unknown) =>
+    Promise.all([Stage, Afterwards, Leader].map((p) => p.preload())).catch((error: unknown) =>
       console.error('A part of this page is not there', error),
     );
   }, []);
@@ -97,7 +97,7 @@ export const Leading = ({ data, timed }: Props) => {
   }, [over]);
 
   const shown = (): ReactNode => {
-    if (record) return <after.Part record={record} back={data.from ?? `/breaks/${brk.id}`} />;
+    if (record) return <Afterwards record={record} back={data.from ?? `/breaks/${brk.id}`} />;
     if (status === 'ready')
       return (
         <Before
@@ -126,7 +126,7 @@ export const Leading = ({ data, timed }: Props) => {
       awake,
       openShare: () => setSharing(!sharing),
     };
-    return groupThere ? <leader.Part {...props} /> : <stage.Part {...props} />;
+    return groupThere ? <Leader {...props} /> : <Stage {...props} />;
   };
   return (
     <>

@@ -1,12 +1,13 @@
-import { lazy, type ReactNode, Suspense } from 'react';
+import { type ReactNode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import '../theme/global.css';
+import { later } from '../later/later';
 import { LeadPage } from './LeadPage';
 import { pageAt } from './place';
 
-const GroupPage = lazy(() => import('./live/GroupPage').then((m) => ({ default: m.GroupPage })));
-const JoinPage = lazy(() => import('./live/JoinPage').then((m) => ({ default: m.JoinPage })));
-const RemotePage = lazy(() => import('./live/RemotePage').then((m) => ({ default: m.RemotePage })));
+const GroupPage = later(async () => (await import('./live/GroupPage')).GroupPage);
+const JoinPage = later(async () => (await import('./live/JoinPage')).JoinPage);
+const RemotePage = later(async () => (await import('./live/RemotePage')).RemotePage);
 
 /** What stands at an address of this page. */
 const shown = (): ReactNode => {

@@ -3,7 +3,7 @@ import type { ScreenRow } from './table';
 
 const files = import.meta.glob<Record<string, ComponentType>>('./**/*Screen.tsx');
 
-/** The code of a screen. Throws where the file in its row is not there: a slip in the table. */
+/** The code of a screen. Throws where it cannot be fetched, or the file in its row is not there: a slip in the table. */
 export const loadScreen = async ({ file }: ScreenRow): Promise<ComponentType> => {
   const load = files[`./${file}.tsx`];
   const screen = (await load?.())?.[file.split('/').at(-1) ?? ''];

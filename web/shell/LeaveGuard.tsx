@@ -1,7 +1,8 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { useBlocker } from 'react-router';
+import { later } from '../later/later';
 
-const LeaveQuestion = lazy(() => import('./LeaveQuestion'));
+const LeaveQuestion = later(async () => (await import('./LeaveQuestion')).default);
 
 interface Props {
   when: boolean;

@@ -1,5 +1,6 @@
 import { message as antMessage } from 'antd';
-import { createContext, lazy, type ReactNode, Suspense, useContext, useMemo, useState } from 'react';
+import { createContext, type ReactNode, Suspense, useContext, useMemo, useState } from 'react';
+import { later } from '../later/later';
 import type { Trouble } from './trouble';
 
 type MessageApi = ReturnType<typeof antMessage.useMessage>[0];
@@ -11,7 +12,7 @@ interface Messages {
 }
 
 const Context = createContext<Messages | null>(null);
-const TroubleDialog = lazy(() => import('./TroubleDialog'));
+const TroubleDialog = later(async () => (await import('./TroubleDialog')).default);
 
 /** Short messages at the top of every screen, and longer ones in a dialog that is loaded when there is one. */
 export const MessagesProvider = ({ children }: { children: ReactNode }) => {

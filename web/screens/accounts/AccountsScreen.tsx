@@ -2,9 +2,10 @@ import { type Account, type Role, Role as RoleSchema } from '@kotabi/core/model'
 import { useQuery } from '@tanstack/react-query';
 import { Button, Popconfirm, Select } from 'antd';
 import { Plus } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useMe } from '../../api/queries';
+import { later } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -12,9 +13,7 @@ import { moment } from '../data/words';
 import styles from './accounts.module.css';
 import { madePassword, ROLE_WORDS } from './words';
 
-const NewAccountDialog = lazy(() =>
-  import('./NewAccountDialog').then((m) => ({ default: m.NewAccountDialog })),
-);
+const NewAccountDialog = later(async () => (await import('./NewAccountDialog')).NewAccountDialog);
 const roleOptions = RoleSchema.options.map((value) => ({ value, label: ROLE_WORDS[value] }));
 
 /** Who may sign in, and what they may do. */

@@ -1,9 +1,10 @@
 import { Search } from 'lucide-react';
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, Suspense, useState } from 'react';
+import { later } from '../../later/later';
 import type { AddProps } from './AddList';
 import styles from './break.module.css';
 
-const AddList = lazy(() => import('./AddList'));
+const AddList = later(async () => (await import('./AddList')).default);
 
 /**
  * The library beside the sheet: type and press Enter, press one, or drag it to its place. The field is there at once,

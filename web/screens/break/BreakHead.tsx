@@ -3,7 +3,7 @@ import type { Audience, Reviewed } from '@kotabi/core/review';
 import { mostMs } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucide-react';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { Sharing } from '../../access/Sharing';
@@ -12,6 +12,7 @@ import { atRest } from '../../document/useDocument';
 import { LazyMenu } from '../../fields/LazyMenu';
 import { LazyPopover } from '../../fields/LazyPopover';
 import { LazySelect } from '../../fields/LazySelect';
+import { later } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { purposeText } from '../../words/purpose';
 import { minSec } from '../../words/time';
@@ -72,10 +73,10 @@ const Name = ({ store }: { store: BreakStore }) => {
   );
 };
 
-const AnswersDialog = lazy(() => import('./AnswersDialog'));
-const FormNote = lazy(() => import('./FormNote'));
-const PaceForm = lazy(() => import('./PaceForm'));
-const PurposeForm = lazy(() => import('./PurposeForm'));
+const AnswersDialog = later(async () => (await import('./AnswersDialog')).default);
+const FormNote = later(async () => (await import('./FormNote')).default);
+const PaceForm = later(async () => (await import('./PaceForm')).default);
+const PurposeForm = later(async () => (await import('./PurposeForm')).default);
 
 interface Props {
   store: BreakStore;

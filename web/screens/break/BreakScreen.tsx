@@ -8,14 +8,18 @@ import { warmUp } from '../../workers/solving';
 import { Editor } from './Editor';
 import { breakKind, createBreakStore } from './store';
 
+/** Fetches parts before they are wanted. What is not there now is asked for again when it is. */
+const fetchAhead = (parts: Promise<unknown>[]): void => {
+  Promise.all(parts).catch((error: unknown) => console.error('A part of the sheet is not there yet', error));
+};
 /** What stands beside the sheet as soon as something is chosen. */
 const fetchBeside = (): void => {
-  void Promise.all([import('./Findings'), import('./inspector/Inspector')]);
+  fetchAhead([import('./Findings'), import('./inspector/Inspector')]);
 };
 /** What works without the server has to be here before it is gone; it must not hold up the first edit. */
 const fetchRest = (): void => {
   warmUp();
-  void Promise.all([
+  fetchAhead([
     import('./Dialogs').then((m) => m.fetchDialogs()),
     import('../../fields/ContextMenu'),
     import('../../fields/MenuButton'),

@@ -1,28 +1,22 @@
 import { stepAt } from '@kotabi/core/edit';
 import { type Approach, approachOf, type Move, type MoveLookup, stepsOf } from '@kotabi/core/model';
 import type { Audience } from '@kotabi/core/review';
-import { lazy } from 'react';
 import { useStore } from 'zustand';
 import { useBreaks, useGroups } from '../../api/queries';
+import { later } from '../../later/later';
 import type { Command, Dialog } from './commands';
 import type { BreakStore } from './store';
 import type { Actions } from './useActions';
 
-const parts = {
-  fitDialog: () => import('./dialogs/FitDialog').then((m) => ({ default: m.FitDialog })),
-  suggestDialog: () => import('./dialogs/SuggestDialog').then((m) => ({ default: m.SuggestDialog })),
-  swapDialog: () => import('./dialogs/SwapDialog').then((m) => ({ default: m.SwapDialog })),
-  versionsDialog: () => import('./dialogs/VersionsDialog').then((m) => ({ default: m.VersionsDialog })),
-  keysHelp: () => import('./KeysHelp').then((m) => ({ default: m.KeysHelp })),
-};
-/** Fetches every dialog, so that they open when the server is gone. */
-export const fetchDialogs = (): Promise<unknown> => Promise.all(Object.values(parts).map((load) => load()));
+const FitDialog = later(async () => (await import('./dialogs/FitDialog')).FitDialog);
+const SuggestDialog = later(async () => (await import('./dialogs/SuggestDialog')).SuggestDialog);
+const SwapDialog = later(async () => (await import('./dialogs/SwapDialog')).SwapDialog);
+const VersionsDialog = later(async () => (await import('./dialogs/VersionsDialog')).VersionsDialog);
+const KeysHelp = later(async () => (await import('./KeysHelp')).KeysHelp);
 
-const FitDialog = lazy(parts.fitDialog);
-const SuggestDialog = lazy(parts.suggestDialog);
-const SwapDialog = lazy(parts.swapDialog);
-const VersionsDialog = lazy(parts.versionsDialog);
-const KeysHelp = lazy(parts.keysHelp);
+/** Fetches every dialog, so that they open when the server is gone. */
+export const fetchDialogs = (): Promise<unknown> =>
+  Promise.all([FitDialog, SuggestDialog, SwapDialog, VersionsDialog, KeysHelp].map((one) => one.preload()));
 
 interface Props {
   dialog: Dialog | null;

@@ -2,10 +2,11 @@ import { DndContext, DragOverlay } from '@dnd-kit/core';
 import type { Fix } from '@kotabi/core/edit';
 import type { Shelf } from '@kotabi/core/library';
 import { type Approach, approachOf, type Move, stepsOf, WEIGHTS, type Weight } from '@kotabi/core/model';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { Tabs } from '../../fields/Tabs';
+import { later } from '../../later/later';
 import type { SelectMode } from '../../sheet/Row';
 import { sheetItems } from '../../sheet/rows';
 import { Sheet } from '../../sheet/Sheet';
@@ -22,12 +23,12 @@ import { useDrag } from './useDrag';
 import { useAudience, useTimed } from './useTimed';
 
 // What is beside and above the sheet comes after it.
-const ContextMenu = lazy(() => import('../../fields/ContextMenu'));
-const Dialogs = lazy(() => import('./Dialogs').then((m) => ({ default: m.Dialogs })));
-const Findings = lazy(() => import('./Findings').then((m) => ({ default: m.Findings })));
-const ScriptPanel = lazy(() => import('./ScriptPanel').then((m) => ({ default: m.ScriptPanel })));
-const Several = lazy(() => import('./inspector/Several').then((m) => ({ default: m.Several })));
-const Inspector = lazy(() => import('./inspector/Inspector').then((m) => ({ default: m.Inspector })));
+const ContextMenu = later(async () => (await import('../../fields/ContextMenu')).default);
+const Dialogs = later(async () => (await import('./Dialogs')).Dialogs);
+const Findings = later(async () => (await import('./Findings')).Findings);
+const ScriptPanel = later(async () => (await import('./ScriptPanel')).ScriptPanel);
+const Several = later(async () => (await import('./inspector/Several')).Several);
+const Inspector = later(async () => (await import('./inspector/Inspector')).Inspector);
 
 interface Props {
   store: BreakStore;

@@ -1,8 +1,9 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { later } from '../../later/later';
 import { length, minSec, minSecTo, wholeSec } from '../../words/time';
 import styles from './break.module.css';
 
-const NumberField = lazy(() => import('../../fields/NumberField').then((m) => ({ default: m.NumberField })));
+const NumberField = later(async () => (await import('../../fields/NumberField')).NumberField);
 
 /** The field of the slot, for the key that goes to it. */
 export const SLOT_FIELD = 'slot-minutes';

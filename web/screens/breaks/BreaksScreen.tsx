@@ -2,7 +2,7 @@ import type { Break, Kept } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
@@ -16,16 +16,16 @@ import {
   usePut,
 } from '../../api/queries';
 import { FileButton } from '../../fields/FileButton';
+import { later } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
 import { copyOf, newBreak } from './newBreak';
-
 import { useOpenFile } from './useOpenFile';
 
-const StartDialog = lazy(() => import('./StartDialog').then((m) => ({ default: m.StartDialog })));
+const StartDialog = later(async () => (await import('./StartDialog')).StartDialog);
 
 /** All breaks: how long they really take, whether the sides are even, what stands out. */
 export const BreaksScreen = () => {

@@ -1,10 +1,11 @@
 import type { Backup } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { DatabaseBackup, ListChecks, Users } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { queryClient, useBackups, useMe, useRoles, useUnreadable } from '../../api/queries';
+import { later } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
@@ -12,7 +13,7 @@ import { AllMyWork } from './AllMyWork';
 import styles from './data.module.css';
 import { moment, size } from './words';
 
-const LookDialog = lazy(() => import('./LookDialog').then((m) => ({ default: m.LookDialog })));
+const LookDialog = later(async () => (await import('./LookDialog')).LookDialog);
 
 /** Where everything is kept, its backups, all of one’s own work as a file, and what cannot be read. */
 export const DataScreen = () => {

@@ -1,11 +1,10 @@
 import type { LedSession } from '@kotabi/core/gather';
 import type { BreakKind, Kept, Person, PlannedBreak, Week } from '@kotabi/core/model';
-import { frameOf, type LocalNow, nowOn, overlaps, withCalendars } from '@kotabi/core/schedule';
+import { frameOf, type LocalNow, localNow, nowOn, overlaps, withCalendars } from '@kotabi/core/schedule';
 import { nanoid } from 'nanoid';
 import { put } from '../../api/queries';
 import { planWhole } from '../../week/plan-whole';
 import { freshWeek } from '../../week/store';
-import { localNow } from '../../week/useNow';
 import { type LedTeam, savedWeek } from './useGatherData';
 
 /** The kind of a led session within a rule: one that only a person places. */

@@ -1,9 +1,8 @@
 import type { LedGroup, LedPerson, LedRequest } from '@kotabi/core/gather';
 import type { BusyTime, Group, Interval, IsoDate, Kept, Person, Week } from '@kotabi/core/model';
-import { addDays, emptyDays, frameOf, hoursOn } from '@kotabi/core/schedule';
+import { addDays, emptyDays, frameOf, hoursOn, localNow } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import { ApiFailure, request } from '../../api/client';
-import { localNow } from '../../week/useNow';
 
 /** Led sessions start on the quarter of an hour. */
 export const LED_GRID_MIN = 15;

@@ -2,10 +2,11 @@ import type { LogRow } from '@kotabi/core/model';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { PenLine, TrendingUp } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type LogWish, MOST_ROWS, useGroups, useLog } from '../../api/queries';
 import { sessionsWaiting } from '../../api/sessions-outbox';
+import { later } from '../../later/later';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { minSec } from '../../words/time';
@@ -13,7 +14,7 @@ import { AnswerList } from './AnswerList';
 import styles from './log.module.css';
 
 // Fields for days weigh more than the whole list.
-const LogFilters = lazy(() => import('./LogFilters').then((m) => ({ default: m.LogFilters })));
+const LogFilters = later(async () => (await import('./LogFilters')).LogFilters);
 
 /** Tension before and after as one phrase. */
 const tensionText = ({ tensionBefore: a, tensionAfter: b }: LogRow): string => {

@@ -1,5 +1,5 @@
 import { IsoDateSchema } from '@kotabi/core/model';
-import { addDays, mondayOf } from '@kotabi/core/schedule';
+import { addDays, localNow, mondayOf } from '@kotabi/core/schedule';
 import { useQueries, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
@@ -13,7 +13,6 @@ import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { type GroupWeek, officeRow } from '../../week/office-row';
 import { useBreakFacts } from '../../week/useFacts';
-import { localNow } from '../../week/useNow';
 import { thisMonday } from '../../week/usePlace';
 import { type Done, fillGroup, giveGroup, loadGroupWeek, planGroup } from './doing';
 import { GroupRow } from './GroupRow';

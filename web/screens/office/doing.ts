@@ -1,6 +1,6 @@
 import type { Shelf } from '@kotabi/core/library';
 import type { Approach, BusyTime, GivenState, IsoDate, Kept, Person, Week } from '@kotabi/core/model';
-import { frameOf, fromToday, plannedBreaks, withCalendars } from '@kotabi/core/schedule';
+import { frameOf, fromToday, localNow, plannedBreaks, withCalendars } from '@kotabi/core/schedule';
 import { request } from '../../api/client';
 import { fetchWeek, put } from '../../api/queries';
 import { fillRequest, stoppedBreaks, withChosen } from '../../week/fill-request';
@@ -8,7 +8,6 @@ import type { GroupWeek } from '../../week/office-row';
 import { planWhole } from '../../week/plan-whole';
 import { freshWeek, lastBefore } from '../../week/store';
 import { type BreakFacts, dayFacts } from '../../week/useFacts';
-import { localNow } from '../../week/useNow';
 import { fillAway } from '../../workers/solving';
 
 /** Everything that is kept of one week of a group. */

@@ -2,10 +2,11 @@ import { Group, type Kept } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Sharing } from '../../access/Sharing';
 import { useGroups } from '../../api/queries';
+import { later } from '../../later/later';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { clock } from '../../words/time';
@@ -14,7 +15,7 @@ import styles from './people.module.css';
 import { daysText } from './people-words';
 
 /** The form is the heaviest part of the screen; the groups and their people are there before it. */
-const GroupForm = lazy(() => import('./GroupForm').then((m) => ({ default: m.GroupForm })));
+const GroupForm = later(async () => (await import('./GroupForm')).GroupForm);
 const formComes = <div className={`card ${styles.formComes}`}>One moment …</div>;
 
 /** A group as a new one begins: an ordinary office week in the zone of this browser. */

@@ -2,16 +2,17 @@ import type { Group, Person } from '@kotabi/core/model';
 import { Button } from 'antd';
 import { Download, FileDown, FileUp, Pencil, Plus, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { messageOf } from '../../api/client';
 import { usePeople } from '../../api/queries';
+import { later } from '../../later/later';
 import { Tinted } from '../../words/Tinted';
 import styles from './people.module.css';
 import { limitText } from './people-words';
 
-const ImportDialog = lazy(() => import('./ImportDialog').then((m) => ({ default: m.ImportDialog })));
-const DeleteDialog = lazy(() => import('./DeleteDialog').then((m) => ({ default: m.DeleteDialog })));
-const PersonDialog = lazy(() => import('./PersonDialog').then((m) => ({ default: m.PersonDialog })));
+const ImportDialog = later(async () => (await import('./ImportDialog')).ImportDialog);
+const DeleteDialog = later(async () => (await import('./DeleteDialog')).DeleteDialog);
+const PersonDialog = later(async () => (await import('./PersonDialog')).PersonDialog);
 
 const NONE = <span className="muted">–</span>;
 

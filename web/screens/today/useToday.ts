@@ -5,6 +5,7 @@ import {
   heldBreaks,
   kindOf,
   type LocalNow,
+  localNow,
   mondayOf,
   nowOn,
   plannedBreaks,
@@ -15,7 +16,6 @@ import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
 import { fetchWeek, useBreaks, useGroups } from '../../api/queries';
 import { type WeekState, weekState } from '../../week/office-row';
-import { localNow } from '../../week/useNow';
 
 /** A break of a group that is to come. */
 export interface Coming {

@@ -1,8 +1,9 @@
 import type { Break, Group, IsoDate, Kept, LogRow, Person } from '@kotabi/core/model';
 import { whyNotMore } from '@kotabi/core/schedule';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { useStore } from 'zustand';
 import { Tabs } from '../../fields/Tabs';
+import { later } from '../../later/later';
 import { ledText } from '../../week/led';
 import type { WeekStore } from '../../week/store';
 import type { BreakFacts, DayFacts } from '../../week/useFacts';
@@ -10,14 +11,12 @@ import styles from '../../week/week.module.css';
 import { doesText, whyNotMoreText } from '../../words/week';
 import type { Chosen, Tab } from './chosen';
 
-const BreakCard = lazy(() => import('./cards/BreakCard').then((m) => ({ default: m.BreakCard })));
-const BusyCard = lazy(() => import('./cards/BusyCard').then((m) => ({ default: m.BusyCard })));
-const DayCard = lazy(() => import('./cards/DayCard').then((m) => ({ default: m.DayCard })));
-const LedgerPanel = lazy(() => import('./panels/LedgerPanel').then((m) => ({ default: m.LedgerPanel })));
-const RealWeekPanel = lazy(() =>
-  import('./panels/RealWeekPanel').then((m) => ({ default: m.RealWeekPanel })),
-);
-const RuleForm = lazy(() => import('./rule/RuleForm').then((m) => ({ default: m.RuleForm })));
+const BreakCard = later(async () => (await import('./cards/BreakCard')).BreakCard);
+const BusyCard = later(async () => (await import('./cards/BusyCard')).BusyCard);
+const DayCard = later(async () => (await import('./cards/DayCard')).DayCard);
+const LedgerPanel = later(async () => (await import('./panels/LedgerPanel')).LedgerPanel);
+const RealWeekPanel = later(async () => (await import('./panels/RealWeekPanel')).RealWeekPanel);
+const RuleForm = later(async () => (await import('./rule/RuleForm')).RuleForm);
 
 interface Props {
   group: Group;

@@ -2,13 +2,14 @@ import type { Break, Group, IsoDate, Kept, Person, PlannedBreak, Week } from '@k
 import { addDays, colliding, kindOf, plannedBreaks } from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import { CalendarDays, CalendarRange, Copy, ListChecks, Redo2, Send, Undo2, UsersRound } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useMemo, useRef, useState } from 'react';
+import { type ReactNode, Suspense, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { MOST_ROWS, useLog } from '../../api/queries';
 import type { GripState } from '../../dayband/Grip';
 import { SaveNote } from '../../document/SaveNote';
+import { later } from '../../later/later';
 import { ledByPlan, ledText } from '../../week/led';
 import type { WeekStore } from '../../week/store';
 import { useBreakFacts, useDays } from '../../week/useFacts';
@@ -24,14 +25,10 @@ import { Panel } from './Panel';
 import { usePlanning } from './usePlanning';
 import { useWidth } from './useWidth';
 
-const CalendarsDialog = lazy(() =>
-  import('./dialogs/CalendarsDialog').then((m) => ({ default: m.CalendarsDialog })),
-);
-const FillDialog = lazy(() => import('./dialogs/FillDialog').then((m) => ({ default: m.FillDialog })));
-const GiveOutDialog = lazy(() =>
-  import('./dialogs/GiveOutDialog').then((m) => ({ default: m.GiveOutDialog })),
-);
-const WeeksDialog = lazy(() => import('./dialogs/WeeksDialog').then((m) => ({ default: m.WeeksDialog })));
+const CalendarsDialog = later(async () => (await import('./dialogs/CalendarsDialog')).CalendarsDialog);
+const FillDialog = later(async () => (await import('./dialogs/FillDialog')).FillDialog);
+const GiveOutDialog = later(async () => (await import('./dialogs/GiveOutDialog')).GiveOutDialog);
+const WeeksDialog = later(async () => (await import('./dialogs/WeeksDialog')).WeeksDialog);
 
 interface Props {
   group: Group;
