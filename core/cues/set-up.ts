@@ -1,4 +1,4 @@
-import { type Cues, type Move, type Position, rungOf } from '../model';
+import { type Cues, type Move, type Position, type Rung, rungOf } from '../model';
 
 const ROLES = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
 
@@ -6,13 +6,23 @@ const ROLES = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last',
 const ownOf = (rung: Partial<Cues> | undefined): Partial<Cues> =>
   Object.fromEntries(ROLES.flatMap((role) => (rung?.[role] === undefined ? [] : [[role, rung[role]]])));
 
+/** Rungs below this share of the move are done small: they stay clear of the end of the range. */
+export const SMALL_SHARE = 0.8;
+
+/** What a smaller rung adds to the set-up of the move, where it has no words of its own: nobody would do it small otherwise. */
+const onlyHalf = (move: Move): string => (move.ways.directions ? 'Only half as large.' : 'Only half as far.');
+
+/** Is it the usual rung of a move, whose words the move itself has? */
+const isUsual = (move: Move, rung: Rung): boolean => rung === rungOf(move);
+
 const made = new WeakMap<Move, Map<string, Cues>>();
 
 /**
  * All words of a move on a rung (the usual one when left out), in the position in which it is done (its own when left out):
  * the rung's, else the move's. Standing, a seated move has other words where the seat is spoken of: the rung's own,
  * else the move's, unless the rung says that line in its own words anyway. `oneByOne`: a move that usually goes from side
- * to side is done on one side first, and then on the other.
+ * to side is done on one side first, and then on the other. A smaller
+ * rung without a set-up of its own says that it is smaller.
  */
 export const cuesOf = (
   move: Move,
@@ -34,6 +44,8 @@ export const cuesOf = (
     ...(oneByOne && ownOf(move.oneByOne)),
     ...(oneByOne && ownOf(rung?.oneByOne)),
   };
+  if (rung && rung.share < SMALL_SHARE && rung.say === undefined && !isUsual(move, rung))
+    cues.say = `${cues.say} ${onlyHalf(move)}`;
   const ofMove = made.get(move) ?? new Map<string, Cues>();
   made.set(move, ofMove.set(key, cues));
   return cues;

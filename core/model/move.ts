@@ -165,6 +165,7 @@ export const Ask = z.enum([
   'sideways on the seat',
   'hand at the neck',
   'needs sight',
+  'full head circle',
 ]);
 export type Ask = z.infer<typeof Ask>;
 

@@ -1,3 +1,4 @@
+import { SMALL_SHARE } from '../cues';
 import { scaled } from '../figure';
 import {
   type Ask,
@@ -83,8 +84,6 @@ const askingPoses = (move: Move, rung: Rung | undefined, position: Position): re
   return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
 };
 
-/** Rungs below this share of the move stay clear of the end of the range. */
-export const SMALL_SHARE = 0.8;
 const STILL: readonly Move['kind'][] = ['settle', 'breathe', 'close', 'pause'];
 
 /** Longer than this is long at the end of the range, s. Common practice, no source. */

@@ -33,6 +33,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   neck: [
     ['looking up', 'avoid', 'no looking up with a sore neck'],
     ['looking up while turned', 'avoid', 'not back and turned at once'],
+    ['full head circle', 'avoid', 'the head only across the front, not all the way round'],
     ['hand weight on the head', 'avoid', 'no hand on the head'],
     ['end of range', 'ease', 'stop short of the end', NECK],
     ['neck bent to the side', 'ease', 'tilt only half as far'],
@@ -45,6 +46,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   dizziness: [
     ['looking up', 'avoid', 'looking up can make dizzy'],
     ['looking up while turned', 'avoid', 'back and turned at once can make dizzy'],
+    ['full head circle', 'avoid', 'the head all the way round can make dizzy'],
     ['head moving', 'care', 'slowly, with a rest between; stop when it swims'],
     ['head moving fast', 'ease', 'the head moves slowly'],
     ['deep lean forward', 'care', 'come up slowly'],
@@ -66,8 +68,10 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['hand at the neck', 'care', 'stay off the sides of the neck'],
     ['long breath out', 'care', 'no forced breath'],
     ['belly pressed', 'ease', 'no pressing together of the belly'],
+    ['on the floor', 'care', 'get up slowly, by way of the side'],
   ],
   osteoporosis: [
+    ['full head circle', 'avoid', 'the head only across the front, not all the way round'],
     ['back rounded', 'avoid', 'no deep rounding of the spine'],
     ['back rounded a little', 'care', 'round only a little, from sitting tall'],
     ['deep lean forward', 'avoid', 'no deep folding'],
@@ -105,6 +109,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['back turned', 'ease', 'turn from the ribs, half as far'],
     ['back arched', 'ease', 'do not arch'],
     ['back bent to the side', 'care', 'lean only as far as is easy'],
+    ['feet off the floor', 'ease', 'one foot stays on the floor'],
     ['on the floor', 'care', 'roll to the side to get up'],
     ['effort', 'care', 'brace gently, breathe on', ['low back', 'hip', 'leg']],
   ],
@@ -142,12 +147,14 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['hinge with a long back', 'care', 'feet apart, room for the belly'],
     ['held breath', 'avoid', 'no held breath'],
     ['head low', 'avoid', 'head stays up'],
+    ['feet off the floor', 'ease', 'one foot stays on the floor'],
     ['back turned', 'ease', 'turn open and only a little'],
     ['end of range', 'ease', 'stop short of the end'],
     ['long breath out', 'care', 'no forced breath'],
     ['effort', 'care', 'never press with held breath'],
   ],
   hypermobility: [
+    ['full head circle', 'ease', 'the head only across the front'],
     ['end of range', 'avoid', 'stop well short of the end'],
     ['long at the end', 'avoid', 'not long at the end'],
     ['looking up', 'ease', 'do not drop the head back'],
@@ -159,6 +166,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
   balance: [
     ['standing', 'avoid', 'stay seated'],
     ['edge of the seat', 'care', 'sit further back'],
+    ['feet off the floor', 'ease', 'one foot stays on the floor'],
     ['sideways on the seat', 'avoid', 'not sideways on the seat'],
     ['room beside the seat', 'care', 'both feet firm, lean only a little'],
     ['deep lean forward', 'care', 'a hand on the desk'],

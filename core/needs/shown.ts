@@ -34,6 +34,7 @@ export type Demand =
   | 'both arms'
   | 'arms alike'
   | 'edge of the seat'
+  | 'feet off the floor'
   | 'arms stretched out'
   | 'looking up while turned'
   | 'hinge with a long back'
@@ -83,6 +84,8 @@ export const HANDS_MEET_CM = 24;
 /** A wrist so far behind the shoulders is behind the back, or, further still, behind and beside it; a hand at the hip is not. */
 export const BEHIND_CM = 9;
 export const FAR_BEHIND_CM = 16;
+/** A foot whose heel and toes are higher than this is off the floor. */
+export const FEET_OFF_CM = 15;
 /** The back is so wide, from its middle. */
 export const BACK_CM = 15;
 
@@ -101,6 +104,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     const back = -dot(wrist, s.top.fwd);
     return back >= FAR_BEHIND_CM || (back >= BEHIND_CM && Math.abs(dot(wrist, s.top.right)) < BACK_CM);
   };
+  const lifted = (side: Side): boolean => Math.min(s.leg[side].ankle[1], s.leg[side].toe[1]) >= FEET_OFF_CM;
   const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
   const standing = pose.base === 'stand';
   const longBack = standing && Math.max(0, bend) < POSTURE_FROM.longBack;
@@ -149,6 +153,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['both arms', joined],
     ['arms alike', bothMoved && !joined],
     ['edge of the seat', pose.base === 'edge'],
+    ['feet off the floor', seated(pose) && SIDES.every(lifted)],
     [
       'arms stretched out',
       any((of) => of('arm.raise') >= 60 && Math.abs(of('arm.across')) <= 35 && of('elbow.bend') <= 40),

@@ -82,6 +82,8 @@ const RATHER_NOT: Record<Reason['demand'], string> = {
   'sideways on the seat': 'sit sideways',
   'hand at the neck': 'touch the neck',
   'needs sight': 'look far',
+  'full head circle': 'take the head all the way round',
+  'feet off the floor': 'lift both feet',
   'looking up while turned': 'look up to the side',
   'hinge with a long back': 'lean far forward',
   'knees wide on the seat': 'open the knees wide',

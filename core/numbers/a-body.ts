@@ -1,5 +1,13 @@
-import { LONG_HOLD_SEC, ONE_BREATH_SEC, QUICK_REP_SEC, SMALL_SHARE } from '../needs/demands';
-import { BACK_CM, BEHIND_CM, FAR_BEHIND_CM, POSTURE_FROM as from, HANDS_MEET_CM } from '../needs/shown';
+import { SMALL_SHARE } from '../cues';
+import { LONG_HOLD_SEC, ONE_BREATH_SEC, QUICK_REP_SEC } from '../needs/demands';
+import {
+  BACK_CM,
+  BEHIND_CM,
+  FAR_BEHIND_CM,
+  FEET_OFF_CM,
+  POSTURE_FROM as from,
+  HANDS_MEET_CM,
+} from '../needs/shown';
 import { published as p } from '../reference';
 import { at, percent } from './value';
 
@@ -86,6 +94,7 @@ export const ofABody = [
     ['Long at the end of the range', `more than ${LONG_HOLD_SEC} s`],
     ['Long for arms overhead and for effort', `more than ${ONE_BREATH_SEC} s, about a slow breath`],
     ['The head moves quickly', `a repetition in less than ${QUICK_REP_SEC} s`],
+    ['Both feet off the floor, seated', `heels and toes higher than ${FEET_OFF_CM} cm`],
     ['A small version of a move', `less than ${percent(SMALL_SHARE)} of its range`],
   ]),
   ...at('Approach', [['The usual answers', 'what most instructors do']]),

@@ -36,4 +36,7 @@ export const faceRungWords: RungWords = {
       go: 'Tighten, by half.',
     },
   },
+  'shut-eyes-and-let-go': {
+    softly: { say: 'Let the eyelids come together for a moment, then let the whole face go wide and soft.' },
+  },
 };

@@ -162,7 +162,10 @@ export const hipHold: MoveData[] = [
     dose: sec(10, 20, 30),
     returnSec: 4,
     asks: ['chair carries'],
-    rungs: [rung('short step', 'A short step, heel lifted.', { share: 0.6 }), rung('long step', 'A long step, hip forward.')],
+    rungs: [
+      rung('short step', 'A short step, heel lifted.', { share: 0.6 }),
+      rung('long step', 'A long step, hip forward.', { asks: ['end of range'] }),
+    ],
     usualRung: 'short step',
     cues: {
       say: 'Stand behind the chair and hold it. Step back with the {side} leg and bring the {side} hip forward.',

@@ -103,4 +103,10 @@ export const hipRungWords: RungWords = {
     },
   },
   'walk-about': { 'to the window': { say: 'Stand up when you are ready, and walk to the window and back. Arms swing.' } },
+  'lift-feet': {
+    'heel only': { say: 'Sit tall. Lift your {side} heel, the toes stay down, set it down softly, then the {other}.' },
+  },
+  'shake-legs-out': {
+    small: { say: 'Legs a little ahead. Let the heels tap lightly on the floor, so that the thighs shake a little.' },
+  },
 };

@@ -255,7 +255,7 @@ export const neckHold: MoveData[] = [
     asks: ['room behind the seat', 'end of range'],
     rungs: [
       rung('arm behind, no draw', 'The arm only lies behind the back.', { spares: ['end of range'] }),
-      rung('gentle draw', 'The other hand draws the wrist a little.'),
+      rung('gentle draw', 'The other hand draws the wrist a little.', { asks: ['grip'] }),
     ],
     usualRung: 'arm behind, no draw',
     cues: {

@@ -193,6 +193,7 @@ export const neckMobilise: MoveData[] = [
     onlyWhenAsked: true,
     ways: directions('clockwise', 'the other way'),
     dose: reps(1, 3, 4, 8),
+    asks: ['full head circle'],
     rungs: smallAndFull('wide', 'Wide, but never dropped back.', 0.65),
     usualRung: 'small',
     cues: {

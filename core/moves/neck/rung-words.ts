@@ -76,4 +76,12 @@ export const neckRungWords: RungWords = {
       back: 'Lift the head slowly.',
     },
   },
+  'full-neck-circle': {
+    small: {
+      say: 'Chin down. Draw a small, very slow circle with the top of the head, {direction}, never behind upright.',
+      check: 'At the back the head only comes up tall; the neck stays long.',
+      breathe: 'Breathe out over the front, in as it comes up.',
+    },
+  },
+  'chin-nod': { small: { say: 'Long neck. Nod the smallest yes you can, let the chin come back to level, and again.' } },
 };

@@ -109,6 +109,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     rungs: [
       rung('reach back', 'Just reach back, for a chair with a high back.', { spares: ['room behind the seat', 'end of range'] }),
       rung('hold the chair', 'Hold the sides of the backrest.', {
+        asks: ['grip'],
         figure: there({ view: 'near', props: ['chair'] }, edge(), also(reachedBack, both({ 'fingers.curl': 70 }))),
       }),
     ],

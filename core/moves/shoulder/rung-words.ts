@@ -142,4 +142,21 @@ export const shoulderRungWords: RungWords = {
       again: 'Turn round: {side} hand on the wall, low.',
     },
   },
+  'elbow-circles': {
+    small: { say: 'Fingertips on your shoulders. Draw small circles with the elbows: up, {direction} and down.' },
+  },
+  'open-and-hug': {
+    small: { say: 'Open your arms a little, then hug yourself loosely with the {side} arm on top. Open, and change arms.' },
+  },
+  'from-breastbone-wide': {
+    'elbows bent': {
+      say: 'Fingertips at the breastbone, elbows low. {Going} and open the bent elbows; {coming} and bring them home.',
+    },
+  },
+  'open-wide-and-round': {
+    small: {
+      say: '{Coming} and open your arms a little, breastbone up. {Going} and bring them forward, upper back a little round.',
+    },
+  },
+  'shake-shoulders': { small: { say: 'Let the arms hang and shake the shoulders loosely, only a little.' } },
 };

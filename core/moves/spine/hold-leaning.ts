@@ -59,7 +59,10 @@ export const spineHoldLeaning: MoveData[] = [
     ways: together,
     dose: sec(10, 20, 30),
     returnSec: 5,
-    rungs: [rung('high', 'Hands on the backrest, trunk half-way.', { share: 0.6 }), rung('level', 'Trunk level with the hands.')],
+    rungs: [
+      rung('high', 'Hands stay on the desk, trunk half-way.', { share: 0.6 }),
+      rung('level', 'Trunk level with the hands.'),
+    ],
     usualRung: 'high',
     cues: {
       say: 'Stand, hands on the desk, step back and let the chest sink between the arms. Knees soft.',

@@ -87,4 +87,15 @@ export const spineRungWords: RungWords = {
       back: 'Press up with the hands, slowly.',
     },
   },
+  'roll-up-slowly': {
+    small: {
+      say: 'Hands on the thighs, back only a little round. Roll up from the tailbone, one vertebra after the other; the head comes last.',
+    },
+  },
+  'vertebra-by-vertebra': { small: { say: 'Round a little and grow again, one vertebra at a time, beginning {direction}.' } },
+  'curl-hands-on-neck': {
+    small: {
+      say: 'Hands behind the neck, elbows forward. {Going} and curl the upper back down a little, head first; {coming} and uncurl.',
+    },
+  },
 };

@@ -69,4 +69,19 @@ export const wristRungWords: RungWords = {
       back: 'Lift the hands and shake them.',
     },
   },
+  'spread-and-squeeze': {
+    small: { say: 'Hands in front of you. Spread the fingers a little, then squeeze them gently together.' },
+  },
+  'spread-fingers': {
+    small: { say: 'Hands in front of you. Spread the fingers a little, thumbs too, and let them come together by themselves.' },
+  },
+  'shake-hands-out': { small: { say: 'Let both hands hang and shake them out, only a little.' } },
+  'squeeze-fingers': {
+    light: { say: 'Hands in front of you, fingers straight. Press the fingers lightly side by side, and let them loose.' },
+  },
+  'clench-fists': {
+    'half strength': {
+      say: '{Going} and close both fists, half as firmly as you could. {Coming} and let them fall open, all at once.',
+    },
+  },
 };
