@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { cuesOf } from '../cues';
+import { cuesOf, SMALL_SHARE } from '../cues';
 import { length, skeletonOf, sub } from '../figure';
 import { library } from '../library/all';
-import type { Move, Pose } from '../model';
+import { type Move, type Pose, rungOf } from '../model';
 import { type Demand, demandsOf, motionOf } from '../needs';
 import { CLAIM } from '../review/rules/words/claims';
 
@@ -85,6 +85,31 @@ describe('every claim that words make', () => {
         (r) => r.figure && r.name !== (move.usualRung ?? move.rungs[0]?.name),
       ))
         expect([move.id, rung.name, rung.say !== undefined]).toEqual([move.id, rung.name, true]);
+  });
+
+  it('tells every rung of a move apart, in every position and led either way', () => {
+    for (const move of library)
+      for (const position of [move.position, ...move.alsoIn])
+        for (const oneByOne of [false, true]) {
+          const setUps = move.rungs
+            .filter((r) => !r.notIn.includes(position))
+            .map((r) => cuesOf(move, r.name, position, oneByOne).say);
+          expect([move.id, position, new Set(setUps).size]).toEqual([move.id, position, setUps.length]);
+        }
+  });
+
+  it('says of a smaller rung that it is smaller, where it has no words of its own', () => {
+    const smaller = library.flatMap((move) =>
+      move.rungs
+        .filter((r) => r.share < SMALL_SHARE && r.say === undefined && r !== rungOf(move))
+        .map((r) => cuesOf(move, r.name).say),
+    );
+    expect(smaller.length).toBeGreaterThan(20);
+    for (const say of smaller) {
+      expect(say).toMatch(/ Only half as (far|large)\.$/);
+      // What says that it is large cannot be told to be half of it.
+      expect(say).not.toMatch(/\b(large|all the way|tight|as far as)\b/i);
+    }
   });
 
   it('promises nothing, and never asks for a tingle', () => {

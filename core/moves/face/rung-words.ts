@@ -39,4 +39,32 @@ export const faceRungWords: RungWords = {
   'shut-eyes-and-let-go': {
     softly: { say: 'Let the eyelids come together for a moment, then let the whole face go wide and soft.' },
   },
+  'skull-base-circles': {
+    firmer: {
+      say: 'Fingertips where the skull meets the neck; let the head lean into them. Draw small circles and wander outward.',
+    },
+  },
+  'draw-down-neck': {
+    draw: {
+      say: 'Fingertips beside the neck bones, under the skull. Draw them, with a little weight, down and out over the shoulders.',
+    },
+  },
+  'shoulder-small-circles': {
+    firmer: {
+      say: 'With the {other} fingertips draw small circles, as firm as is pleasant, from the neck along the top of the {side} shoulder.',
+    },
+  },
+  'rake-back-to-front': {
+    light: {
+      say: 'Lay the flat fingers of both hands over the shoulders, as far back as they reach, and draw them slowly forward.',
+    },
+  },
+  'scalp-circles': {
+    light: {
+      say: 'Spread your fingers on your head and move the scalp lightly, in slow circles; wander from the front to the back.',
+    },
+  },
+  'rub-up-neck': {
+    firmer: { say: 'Lay both palms on the back of the neck. Rub up to the skull and down again, with a little more weight.' },
+  },
 };

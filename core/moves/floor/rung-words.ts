@@ -13,4 +13,14 @@ export const floorRungWords: RungWords = {
       say: 'Lie on your back, knees bent. Lay the elbows on the floor near the waist, hands beside them, and let them grow heavy.',
     },
   },
+  'forearms-down-to-floor': {
+    'forearms half-way': {
+      say: 'Lie on your back, knees bent, elbows out at shoulder height. Let the forearms hang forward, as far as they go by themselves.',
+    },
+  },
+  'lie-along-roll': {
+    'thin roll': {
+      say: 'Lie along the thin roll, a cushion under the head, knees bent, arms resting to the sides. Nothing to do.',
+    },
+  },
 };

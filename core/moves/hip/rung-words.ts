@@ -51,6 +51,9 @@ export const hipRungWords: RungWords = {
     },
   },
   'ankle-on-knee': {
+    'lean forward': {
+      say: 'Lay your {side} ankle on the {other} knee, foot flexed. Sit tall, and lean forward from the hips, back long.',
+    },
     'heel beside the knee': {
       say: 'Lay your {side} ankle low on the {other} shin, foot flexed, and sit tall.',
       again: 'Now the {side} ankle on the {other} shin.',
@@ -108,5 +111,22 @@ export const hipRungWords: RungWords = {
   },
   'shake-legs-out': {
     small: { say: 'Legs a little ahead. Let the heels tap lightly on the floor, so that the thighs shake a little.' },
+  },
+  'all-out-at-once': {
+    'heels slide': {
+      say: 'Back against the chair. {Going}, let both heels slide forward and both arms float half-way up. {Coming} and draw them in.',
+    },
+    'all lifted': {
+      say: 'Back against the chair. {Going} and lift both arms and both legs out at once. {Coming} and let them down.',
+    },
+  },
+  'leg-out-toes-away': {
+    'heel on the floor': { say: 'Slide your {side} leg out straight, the heel on the floor, and point the toes away from you.' },
+    'leg lifted': { say: 'Lift your {side} leg out straight and point the toes away from you.' },
+  },
+  'standing-knee-bend': {
+    'a third of the way': {
+      say: 'Stand with feet hip-wide, hands on the desk. Bend the knees a third of the way, hips back, and stand up tall.',
+    },
   },
 };

@@ -98,4 +98,17 @@ export const spineRungWords: RungWords = {
       say: 'Hands behind the neck, elbows forward. {Going} and curl the upper back down a little, head first; {coming} and uncurl.',
     },
   },
+  'punch-across': {
+    slow: {
+      say: 'Loose fists at the chest. Slowly reach the {side} fist across to the {other}, turning from the ribs. Then the other.',
+    },
+  },
+  'slide-and-scoop': {
+    'to the shins': {
+      say: '{Going} and slide the hands down past your knees, back long. {Coming}, round, and scoop yourself up.',
+    },
+  },
+  'side-shift-at-desk': {
+    'hands high': { say: 'Stay half-way down, and let your hips wander to the {side}; the {side} hand presses the desk.' },
+  },
 };
