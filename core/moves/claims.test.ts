@@ -108,7 +108,7 @@ describe('every claim that words make', () => {
     for (const say of smaller) {
       expect(say).toMatch(/ Only half as (far|large)\.$/);
       // What says that it is large cannot be told to be half of it.
-      expect(say).not.toMatch(/\b(large|all the way|tight|as far as)\b/i);
+      expect(say.replace(/ Only half as .*$/, '')).not.toMatch(/\b(large|all the way|tight|as far as)\b/i);
     }
   });
 

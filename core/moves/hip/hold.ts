@@ -313,7 +313,7 @@ export const hipHold: MoveData[] = [
     space: 'leg ahead',
     onlyWhenAsked: true,
     ways: together,
-    dose: sec(8, 12, 20),
+    dose: sec(8, 10, 20),
     returnSec: 6,
     asks: ['belly pressed', 'chair carries', 'weight on the hands'],
     rungs: [rung('hold the shins', 'Hands round the shins.', { share: 0.6 }), rung('palms under', 'Toes on the palms.')],

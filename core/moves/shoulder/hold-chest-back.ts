@@ -140,7 +140,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     position: 'edge',
     alsoIn: ['back', 'standing'],
     ways: each('both', 'the hands clasp behind, the {side} thumb in front', 'thumb in front'),
-    dose: sec(8, 12, 25),
+    dose: sec(8, 10, 25),
     asks: ['room behind the seat', 'end of range'],
     rungs: [
       rung('hands on the low back', 'Hands lie on the low back, elbows draw together.', {
@@ -269,7 +269,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     position: 'back',
     alsoIn: ['edge', 'standing'],
     ways: together,
-    dose: sec(8, 12, 20),
+    dose: sec(8, 10, 20),
     rungs: [
       rung('gaze level', 'Without looking up.', {
         figure: there(

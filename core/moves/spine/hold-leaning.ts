@@ -17,7 +17,7 @@ export const spineHoldLeaning: MoveData[] = [
     position: 'back',
     things: ['chair'],
     ways: together,
-    dose: sec(8, 12, 20),
+    dose: sec(8, 10, 20),
     asks: ['chair carries'],
     rungs: [
       rung('without leaning', 'Only lift the breastbone.', { spares: ['chair carries'], share: 0.5 }),
@@ -95,7 +95,7 @@ export const spineHoldLeaning: MoveData[] = [
     things: ['desk'],
     space: 'a step about',
     ways: each('same', 'the hips shift to the {side}'),
-    dose: sec(8, 12, 25),
+    dose: sec(8, 10, 25),
     returnSec: 4,
     rungs: [rung('hands high', 'From half-way down.', { share: 0.6 }), rung('level', 'From the level trunk.')],
     usualRung: 'hands high',

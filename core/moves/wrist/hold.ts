@@ -232,7 +232,7 @@ export const wristHold: MoveData[] = [
     position: 'back',
     alsoIn: ['edge', 'standing'],
     ways: together,
-    dose: sec(8, 12, 20),
+    dose: sec(8, 10, 20),
     asks: ['end of range', 'both hands'],
     rungs: smallAndFull('curled', 'Curl until it is felt on top of the forearms.'),
     usualRung: 'curled',
@@ -318,7 +318,7 @@ export const wristHold: MoveData[] = [
     position: 'edge',
     alsoIn: ['standing'],
     ways: together,
-    dose: sec(8, 12, 20),
+    dose: sec(8, 10, 20),
     asks: ['room behind the seat', 'end of range'],
     rungs: [
       rung('hold the elbows', 'Hold the elbows behind the back instead.', {

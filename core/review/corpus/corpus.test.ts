@@ -3,7 +3,8 @@ import { library, moveLookup } from '../../library/all';
 import { defaultApproach } from '../../model';
 import { reviewed } from '..';
 import { type BreakMore, breakOf, type Line } from './build';
-import { audienceOf, SLIPS, type With } from './slips';
+import type { With } from './slip';
+import { audienceOf, SLIPS } from './slips';
 import { SOUND } from './sound';
 
 const shelf = { library, lookup: moveLookup() };

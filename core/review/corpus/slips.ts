@@ -1,12 +1,7 @@
-import { type Limit, Person, type RoomLimit, Thing } from '../../model';
-import type { Audience, FindingCode } from '..';
-import type { BreakMore, Line } from './build';
-
-/** Whom and what room a slip needs to be one. */
-export interface With {
-  limits?: readonly Limit[];
-  room?: readonly RoomLimit[];
-}
+import { Person, Thing } from '../../model';
+import type { Audience } from '..';
+import { end, neck, type Slip, start, type With, wrists } from './slip';
+import { WORD_SLIPS } from './slips-words';
 
 /** The people and the room of a slip: one person for each limit, every thing at hand. */
 export const audienceOf = ({ limits = [], room = [] }: With): Audience => ({
@@ -16,25 +11,8 @@ export const audienceOf = ({ limits = [], room = [] }: With): Audience => ({
   room: { limits: [...room], things: Thing.options },
 });
 
-const start: Line[] = ['sit-tall', 'slow-breaths'];
-const end: Line[] = ['shake-shoulders', 'arms-up-breath'];
-const neck = (...holds: Line[]): Line[] => [...start, 'chin-nod', ...holds, ...end];
-const wrists = (...holds: Line[]): Line[] => [
-  ...start,
-  'wrist-circles',
-  ...holds,
-  'shake-hands-out',
-  'arms-up-breath',
-];
-
 /** Breaks with one slip each, and what a careful colleague would remark on. Written from the trade: common practice, no source. */
-export const SLIPS: readonly (readonly [
-  name: string,
-  lines: readonly Line[],
-  remark: readonly FindingCode[],
-  more?: BreakMore,
-  who?: With,
-])[] = [
+export const SLIPS: readonly Slip[] = [
   [
     'over the slot',
     neck(['ear-to-shoulder', { dose: 30 }], ['nose-to-armpit', { dose: 30 }]),
@@ -473,65 +451,7 @@ export const SLIPS: readonly (readonly [
     ],
     ['pauseOneSide'],
   ],
-  [
-    'says five, does eight',
-    [
-      ...start,
-      ['shoulder-rolls', { dose: 8, words: 'Roll the shoulders {direction}, five times.' }],
-      ['arm-across', { dose: 20 }],
-      ...end,
-    ],
-    ['wordsDose'],
-  ],
-  [
-    'says 20 seconds, does 13',
-    neck(['ear-to-shoulder', { dose: 13, words: '{Side} ear sinks for 20 seconds.' }]),
-    ['wordsDose'],
-  ],
-  [
-    'says three breaths, does five',
-    neck([
-      'ear-to-shoulder',
-      { dose: { measure: 'breaths', amount: 5 }, words: '{Side} ear sinks for three breaths.' },
-    ]),
-    ['wordsDose'],
-  ],
-  [
-    'says right, leads left',
-    neck(['ear-to-shoulder', { dose: 20, words: 'Let your right ear sink toward your right shoulder.' }]),
-    ['wordsSide'],
-  ],
-  [
-    'speaks of another part',
-    neck(['ear-to-shoulder', { dose: 20, words: 'Circle both ankles, large and slow.' }]),
-    ['wordsPart'],
-  ],
-  [
-    'promises healing',
-    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear sinks: this heals the nerve.' }]),
-    ['wordsClaim'],
-  ],
-  [
-    'promises a detox in a note',
-    [['pause-note', { words: 'Now we detox the shoulders.' }], ...neck(['ear-to-shoulder', { dose: 20 }])],
-    ['wordsClaim'],
-  ],
-  [
-    'a set-up of half a minute',
-    neck([
-      'ear-to-shoulder',
-      {
-        dose: 20,
-        words: `{Side} ear sinks. ${'and then a little more and softly and slowly and kindly '.repeat(5)}`,
-      },
-    ]),
-    ['cueTooLong'],
-  ],
-  [
-    'more words than work',
-    neck(['ear-to-shoulder', { dose: { measure: 'seconds', amount: 3 } }]),
-    ['cueTooLong', 'holdTooShort'],
-  ],
+  ...WORD_SLIPS,
   [
     'order against the approach',
     [

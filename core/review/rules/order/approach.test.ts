@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { found, framed, libStep, mended } from '../../../testing/review';
+import { brk } from '../../../testing/build';
+import { findings, found, framed, libStep, mended } from '../../../testing/review';
 
 const questions = (...args: Parameters<typeof found>) =>
   found(...args).flatMap((f) => (f.code === 'againstApproach' ? [f.question] : []));
@@ -30,7 +31,12 @@ describe('approach', () => {
   });
 
   it('says when the end is not where one ends', () => {
-    expect(questions([libStep('chest-at-wall')])).toContain('ending');
+    const upright = brk([libStep('shoulder-rolls'), libStep('chest-at-wall')]);
+    expect(findings(upright, [])).toContainEqual(
+      expect.objectContaining({ code: 'againstApproach', question: 'ending', stepIds: ['chest-at-wall'] }),
+    );
+    // Whoever sits down again ends seated.
+    expect(questions([libStep('chest-at-wall')])).not.toContain('ending');
     expect(questions(warm, [], { approach: { ending: 'last moves standing' } })).toContain('ending');
   });
 });

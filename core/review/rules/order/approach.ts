@@ -57,7 +57,11 @@ const inSteps = eachStep(({ step, move }, { resolved }): Finding[] => {
     ],
     [
       'folding',
-      own.folding === 'flat back from the hips' && asks.has('head low') && asks.has('back rounded'),
+      // Whoever is down comes up round: that is the way back, and no fold.
+      own.folding === 'flat back from the hips' &&
+        move.kind !== 'release' &&
+        asks.has('head low') &&
+        asks.has('back rounded'),
     ],
     ['holdIn', own.holdIn === 'breaths' && move.kind === 'stretch' && step.dose.measure === 'seconds'],
   ];
@@ -100,11 +104,14 @@ export const approach: ReviewRule = (input) => {
   }
   const standing = steps.filter(({ position }) => position === 'standing');
   const last = steps.at(-1);
-  if (own.ending === 'all seated' && standing[0])
+  // Whoever stands up in the middle and sits down again ends seated.
+  const sat = steps.findLastIndex(({ position }) => position !== 'standing');
+  const atEnd = steps.slice(sat + 1);
+  if (own.ending === 'all seated' && atEnd[0])
     say(
       'ending',
-      standing.map((s) => s.step.id),
-      standing[0].move.name,
+      atEnd.map((s) => s.step.id),
+      atEnd[0].move.name,
     );
   if (own.ending === 'last moves standing' && last && standing.length === 0 && steps.length > 3)
     say('ending', [last.step.id], last.move.name);

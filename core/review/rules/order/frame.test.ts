@@ -15,6 +15,16 @@ describe('frame', () => {
     expect(findings(brk([]), [])).toEqual([]);
   });
 
+  it('wants none of them aloud from somebody on a call', () => {
+    const steps = [libStep('toes-up'), libStep('heel-raises')];
+    const frameOf = (onCall: boolean) =>
+      codes(findings(brk(steps, { slotSec: 120, onCall }), [])).filter((c) =>
+        /^no(Settle|Breath|Close)$/.test(c),
+      );
+    expect(frameOf(false)).toEqual(['noSettle', 'noBreath', 'noClose']);
+    expect(frameOf(true)).toEqual([]);
+  });
+
   it('wants something that lets go after two holds', () => {
     const holds = [libStep('fingers-up'), libStep('fingers-down')];
     const b = (items: typeof holds) =>

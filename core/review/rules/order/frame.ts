@@ -29,7 +29,9 @@ const endsWith = (at: PlacedStep): boolean =>
 /** A break begins by settling, has a breath in it, lets go after its holds, and ends with a close. */
 export const frame: ReviewRule = ({ resolved, lookup }) => {
   const steps = placedSteps(resolved);
-  if (steps.length <= FEW_STEPS || resolved.brk.slotSec <= SHORT_SLOT_SEC) return [];
+  const { brk } = resolved;
+  // Nobody settles, breathes and closes aloud while they are on a call.
+  if (steps.length <= FEW_STEPS || brk.slotSec <= SHORT_SLOT_SEC || brk.onCall) return [];
   const has = (kind: Kind) => steps.some(({ move }) => move.kind === kind);
   const add = (moveId: string, beforeId: string | null) => {
     const name = lookup(moveId)?.name;

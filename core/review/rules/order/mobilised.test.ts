@@ -20,6 +20,15 @@ describe('mobilised', () => {
     expect(codes(found([...items].reverse(), [chest, warmed]))).toEqual([]);
   });
 
+  it('counts what is moved along with an area', () => {
+    const flank = move('a', { name: 'Lean', areas: ['side'] });
+    const back = move('m', { kind: 'mobilise', areas: ['upper back'] });
+    const neck = move('m', { kind: 'mobilise', areas: ['neck'] });
+    const items = [step('m', { dose: reps(3, 4) }), step('a')];
+    expect(codes(found(items, [flank, back]))).not.toContain('notMobilised');
+    expect(codes(found(items, [flank, neck]))).toContain('notMobilised');
+  });
+
   it('puts a moving move for the area before it', () => {
     const b = framed([libStep('chair-back-chest')], [], { slotSec: 300 });
     const after = mended(b, [], 'notMobilised');

@@ -7,8 +7,19 @@ import type { Finding, ReviewRule } from '../../finding';
 export const SHORT_HOLD_MS = 10_000;
 
 const WALK = 'walk-about';
-/** The muscles that move the fingers lie in the forearm, those of the foot in the shin. */
-const WARMS: Partial<Record<Area, readonly Area[]>> = { hand: ['hand', 'forearm'], foot: ['foot', 'leg'] };
+/**
+ * What is moved along with an area. The muscles that move the fingers lie in the forearm, those of the foot in the shin;
+ * the shoulder moves on the chest and carries the arm; who rounds, leans or turns the back moves the flanks; the hip is
+ * moved by the thigh. Common practice, no source.
+ */
+const WARMS: Partial<Record<Area, readonly Area[]>> = {
+  hand: ['hand', 'forearm'],
+  foot: ['foot', 'leg'],
+  shoulder: ['shoulder', 'upper arm', 'chest', 'upper back'],
+  'upper back': ['upper back', 'side'],
+  'low back': ['low back', 'side'],
+  hip: ['hip', 'leg'],
+};
 /** What moves an area before it is held. */
 const MOVES: readonly Kind[] = ['mobilise', 'activate', 'massage', 'release'];
 

@@ -1,9 +1,26 @@
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 
+const ILLS =
+  '(?:pain|injur\\w*|headaches?|migraines?|carpal tunnel|tendon\\w*|sciatica|arthritis|rsi|hernias?|slipped discs?|insomnia|anxiety|depression|disease|strokes?|thrombos\\w*)';
+const OWN = '(?:the |your |any |all |back |neck |shoulder |wrist |knee |chronic )*';
+const INNER =
+  '(?:digestion|metabolism|immun\\w*|organs?|liver|kidneys?|thyroid|lymph\\w*|hormones?|blood pressure|blood sugar|nerves?)';
+
 /** What nobody can promise of a stretch. Common practice: say ease of movement, a change of position, a rest, and no more. */
-export const CLAIM =
-  /\b(cures?|cured|curing|heals?|healed|healing|detox\w*|toxins?|flush(es)? out|treats? (the|your|a)|therapeutic|fix(es)? your (back|neck|spine|posture)|prevents? (injur\w*|pain|carpal|disease)|heals? the nerve|realigns?|slipped disc|spares? the discs?|nerve[- ]friendly|good for the nerves?|boosts? (your )?(immun\w*|metabolism)|gets? rid of (pain|headaches?)|no more (pain|headaches?))/i;
+const CLAIMS: readonly string[] = [
+  '(?:cure[sd]?|curing|heal(?:s|ed|ing)?|therapeutic|rejuvenat\\w*|anti-?age?ing)',
+  '(?:detox\\w*|toxins?|flush(?:es)? out|meridians?|chakras?|energy channels?)',
+  `(?:treat|prevent|relieve|stop|end|eliminate|remove|banish|avoid|reverse)(?:s|es|ing)? ${OWN}${ILLS}`,
+  'treats? (?:the|your|a)',
+  `(?:gets? rid of|no more|free (?:of|from)|never (?:again )?(?:get|have|feel)|goodbye to|keeps? away) ${OWN}${ILLS}`,
+  `(?:improve|boost|aid|help|stimulate|lower|regulate|balance|strengthen|cleanse|massage)(?:s|es|ing)? ${OWN}${INNER}`,
+  `(?:good|great|healthy) for ${OWN}${INNER}`,
+  '(?:fix(?:es)?|corrects?) your (?:back|neck|spine|posture)',
+  '(?:realigns?|decompress(?:es)?|slipped disc|spares? the discs?|nerve[- ]friendly)',
+  '(?:burns? (?:fat|calories)|los(?:e|es|ing) weight|slims?)',
+];
+export const CLAIM = new RegExp(`\\b(?:${CLAIMS.join('|')})\\b`, 'i');
 
 /** A promise of healing in own words. */
 export const wordsClaims = eachStep(({ step }): Finding[] => {

@@ -25,23 +25,38 @@ const NUMBERS = [
   'nineteen',
   'twenty',
 ];
-const NUMBER = `\\d+|${NUMBERS.join('|')}|thirty|forty|sixty|once|twice`;
+const NUMBER = `\\d+|${NUMBERS.join('|')}|thirty|forty|fifty|sixty|ninety|once|twice|half a|a`;
+/** What is counted, as one says it of a movement. */
+const COUNTED =
+  'times|repetitions?|reps|circles?|rolls?|squeezes|lifts|nods|turns|taps|presses|shrugs|raises|reaches|swings|sweeps|punches|glides|bends';
 const SAID = new RegExp(
-  `\\b(${NUMBER})(?:\\s+(?:slow|full|long|deep|small|more|good))?(?:\\s+(times|seconds?|s|breaths?|repetitions?|reps|circles?|rolls?))?\\b`,
+  `\\b(${NUMBER})(?:[-\\s]+(?:slow|full|long|whole|deep|small|more|good))?(?:[-\\s]+(minutes?|seconds?|s|breaths?|${COUNTED}))?\\b`,
   'gi',
 );
 
 const numberOf = (word: string): number => {
   const at = NUMBERS.indexOf(word);
   if (at >= 0) return at;
-  const other: Record<string, number> = { thirty: 30, forty: 40, sixty: 60, once: 1, twice: 2 };
+  const other: Record<string, number> = {
+    thirty: 30,
+    forty: 40,
+    fifty: 50,
+    sixty: 60,
+    ninety: 90,
+    once: 1,
+    twice: 2,
+    'half a': 0.5,
+    a: 1,
+  };
   return other[word] ?? Number(word);
 };
 
 const measureOf = (unit: string | undefined, word: string): 'seconds' | 'breaths' | 'reps' | null => {
   if (word === 'once' || word === 'twice') return unit === undefined ? 'reps' : null;
   if (unit === undefined) return null;
-  if (/^s(econds?)?$/.test(unit)) return 'seconds';
+  // “A breath” and “a small nod” count nothing; “a minute” does.
+  if (/^(half )?a$/.test(word)) return /^minute$/.test(unit) ? 'seconds' : null;
+  if (/^(s(econds?)?|minutes?)$/.test(unit)) return 'seconds';
   return unit.startsWith('breath') ? 'breaths' : 'reps';
 };
 
@@ -52,7 +67,8 @@ const numbersIn = (
   [...text.matchAll(SAID)].flatMap(([said, number = '', unit]) => {
     const word = number.toLowerCase();
     const measure = measureOf(unit?.toLowerCase(), word);
-    return measure ? [{ said: said.trim(), value: numberOf(word), measure }] : [];
+    const times = /^minute/i.test(unit ?? '') ? 60 : 1;
+    return measure ? [{ said: said.trim(), value: numberOf(word) * times, measure }] : [];
   });
 
 /** A number said in own words that is not the one that is done: “five times”, done eight; “20 seconds”, done 13. */
