@@ -20,6 +20,21 @@ describe('finding a move', () => {
     ['shuolder rolls', 'shoulder-rolls'],
     ['posture minute', 'posture-minute'],
     ['heel raise', 'heel-raises'],
+    ['cat cow', 'round-and-lift'],
+    ['figure 4', 'ankle-on-knee'],
+    ['eagle arms', 'wrapped-forearms'],
+    ['forward fold', 'fold-between-knees'],
+    ['reverse prayer', 'backs-behind'],
+    ['chair squat', 'hover'],
+    ['toe touch', 'leg-out-hinge'],
+    ['sit up straight', 'sit-tall'],
+    ['self hug', 'hug-and-lift-elbows'],
+    ['deep breath', 'slow-breaths'],
+    ['20 20 20', 'look-far'],
+    ['shrugs', 'lift-and-drop'],
+    ['thumb', 'finger-by-finger'],
+    ['tmj', 'brow-temples-jaw'],
+    ['walking', 'walk-about'],
   ])('%s finds %s first', (text, id) => {
     expect(first(text)).toBe(id);
   });
@@ -32,6 +47,8 @@ describe('finding a move', () => {
     ['for my tired feet', 'foot'],
     ['stiff nape', 'neck'],
     ['calves', 'leg'],
+    ['carpal tunnel', 'forearm'],
+    ['neck rolls', 'neck'],
   ])('%s finds what is for the %s', (text, area) => {
     const found = searchMoves(library, text);
     expect(found.length).toBeGreaterThan(1);
@@ -61,8 +78,11 @@ describe('finding a move', () => {
       expect([...m.muscles, ...m.otherNames].join(' ').toLowerCase()).toContain('piriformis');
   });
 
-  it('wants every word, and shows all when none is typed', () => {
+  it('wants every word where something has them all, else some, and shows all when none is typed', () => {
     expect(searchMoves(library, '  ')).toHaveLength(library.length);
-    expect(searchMoves(library, 'wrist xylophone')).toEqual([]);
+    expect(searchMoves(library, 'xylophone')).toEqual([]);
+    const both = searchMoves(library, 'wrist circles').length;
+    expect(both).toBeLessThan(searchMoves(library, 'wrist').length);
+    expect(searchMoves(library, 'wrist xylophone')[0]?.id).toBe('wrist-circles');
   });
 });

@@ -28,16 +28,25 @@ const textOf = (move: Move, field: string): string =>
     ? move.rungs.map((r) => r.name).join(' ')
     : [move[field as keyof Move] ?? ''].flat().join(' ');
 
+/** Rolls are looked for as roll, in what is typed and in what is found. */
+const one = (word: string): string => (/[^s]s$/.test(word) && word.length > 3 ? word.slice(0, -1) : word);
+
 const splitUp = (text: string): string[] =>
   text
     .toLowerCase()
+    .replaceAll('’s ', ' ')
     .split(/[^\p{L}\p{N}]+/u)
-    .filter(Boolean);
+    .filter(Boolean)
+    .map(one);
+const meantBy = new Map(Object.entries(MEANT).map(([word, meant]) => [one(word), meant.map(one)]));
+const aside = new Set([...ASIDE].map(one));
 
 /** What is done on the seat, and what is of the shelf or for the area that is asked for, comes before the rest. */
 const nearness = (move: Move, term: string): number => {
   const off = move.onlyWhenAsked || move.position === 'floor' ? 0.6 : move.position === 'standing' ? 0.85 : 1;
-  return off * (move.region.startsWith(term) || move.areas[0]?.startsWith(term) ? 1.8 : 1);
+  const near = move.region.startsWith(term) || move.areas[0]?.startsWith(term);
+  // Whoever names a part of the body means to move or stretch it; a massage is asked for by that name.
+  return off * (near ? (move.kind === 'massage' ? 0.6 : 1.8) : 1);
 };
 
 const indexOf = (moves: readonly Move[]): Index => {
@@ -74,7 +83,7 @@ const swapped = (word: string): string[] =>
 
 /** What one word is looked for as: itself, what it means, and, where nothing begins like it, what it may be a slip of. */
 const queryOf = (word: string, words: readonly string[]): Query => {
-  const meant = MEANT[word] ?? [];
+  const meant = meantBy.get(word) ?? [];
   if (meant.length > 0) return { combineWith: 'OR', queries: [word, ...meant], fuzzy: false };
   if (words.some((w) => w.startsWith(word))) return { queries: [word], fuzzy: false };
   const slips = swapped(word).filter((other) => words.some((w) => w.startsWith(other)));
@@ -97,20 +106,23 @@ const joined = (typed: readonly string[], words: readonly string[]): string[] =>
 export const searchMoves = (moves: readonly Move[], text: string): Move[] => {
   const { search, words } = indexOf(moves);
   const typed = joined(splitUp(text), words);
-  const telling = typed.filter((word) => !ASIDE.has(word));
+  const telling = typed.filter((word) => !aside.has(word));
   const asked = telling.length > 0 ? telling : typed;
   if (asked.length === 0) return [...moves];
   const byId = new Map(moves.map((m) => [m.id, m]));
   const named = (m: Move): string[][] =>
-    [m.name, ...m.otherNames].map((name) => splitUp(name).filter((word) => !ASIDE.has(word)));
+    [m.name, ...m.otherNames].map((name) => splitUp(name).filter((word) => !aside.has(word)));
   /** Whoever types a whole name means that move; whoever begins as a name does, most likely as well. */
   const closeness = (m: Move): number => {
     const starts = named(m).filter((name) => asked.every((word, i) => name[i]?.startsWith(word)));
     if (starts.some((name) => name.length === asked.length && name.at(-1) === asked.at(-1))) return 0;
     return starts.length > 0 ? 1 : 2;
   };
-  const hits = search
-    .search({ combineWith: 'AND', queries: asked.map((word) => queryOf(word, words)) })
-    .flatMap((hit) => byId.get(String(hit.id)) ?? []);
+  const queries = asked.map((word) => queryOf(word, words));
+  const all = search.search({ combineWith: 'AND', queries });
+  // Where nothing answers every word, what answers some of them is better than nothing.
+  const hits = (all.length > 0 ? all : search.search({ combineWith: 'OR', queries })).flatMap(
+    (hit) => byId.get(String(hit.id)) ?? [],
+  );
   return hits.sort((a, b) => closeness(a) - closeness(b));
 };

@@ -1,6 +1,6 @@
 /** Words that say nothing about a move, and are passed over when others are typed with them. */
 export const ASIDE: ReadonlySet<string> = new Set(
-  'a an the my your of for in on at to and or with after before against from by something move moves exercise exercises stretch stretches stretching stiff tight sore tired'.split(
+  'a an the my your of for in on at to and or with after before against from by something move moves exercise exercises stretch stretches stretching stiff tight sore tired pose deep box'.split(
     ' ',
   ),
 );
@@ -13,14 +13,23 @@ export const MEANT: Readonly<Record<string, readonly string[]>> = {
   typing: HANDS,
   keyboard: HANDS,
   mouse: HANDS,
-  thumb: HANDS,
-  thumbs: HANDS,
+  thumb: ['thumb', 'finger'],
+  carpal: HANDS,
+  tunnel: HANDS,
+  headache: ['skull', 'neck', 'brow'],
+  migraine: ['skull', 'neck', 'brow'],
+  tmj: ['jaw'],
+  scm: ['sternocleidomastoid'],
   elbow: ['elbow', 'forearm', 'upper'],
   screen: ['eyes', 'neck'],
   reading: ['eyes', 'neck'],
   sitting: [...LEGS, 'low'],
   calm: ['breathe', 'breath', 'rest'],
   relax: ['breathe', 'breath', 'rest'],
+  breath: ['breathe', 'breath', 'breathing'],
+  breathing: ['breathe', 'breath', 'breathing'],
+  lie: ['lying', 'floor'],
+  cool: ['rest', 'close', 'shake'],
   stress: ['breathe', 'breath', 'let'],
   energy: ['activate'],
   wake: ['activate', 'wake'],

@@ -173,7 +173,7 @@ export const breathClose: MoveData[] = [
   {
     id: 'look-far',
     name: 'Look far away',
-    otherNames: ['Distance gaze', 'Horizon'],
+    otherNames: ['Distance gaze', 'Horizon', '20-20-20'],
     purpose: 'Lets the eyes rest from the short distance of the screen.',
     kind: 'release',
     region: 'face',

@@ -7,7 +7,7 @@ export const breathSettle: MoveData[] = [
   {
     id: 'sit-tall',
     name: 'Sit tall, feet under knees',
-    otherNames: ['Find your seat', 'Neutral sitting'],
+    otherNames: ['Find your seat', 'Neutral sitting', 'Sit up straight'],
     purpose: 'Gives every later move a steady base, and shows how the body sits before anything changes.',
     kind: 'settle',
     region: 'breath',

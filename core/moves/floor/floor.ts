@@ -7,7 +7,7 @@ export const floorFloor: MoveData[] = [
   {
     id: 'open-like-a-book',
     name: 'Open like a book',
-    otherNames: ['Side-lying turn'],
+    otherNames: ['Side-lying turn', 'Open book'],
     purpose: 'Opens chest and upper back with the floor to carry the body.',
     kind: 'mobilise',
     region: 'floor',
@@ -53,7 +53,7 @@ export const floorFloor: MoveData[] = [
   {
     id: 'goalpost-to-floor',
     name: 'Goalpost arms to the floor',
-    otherNames: ['Cactus on the floor'],
+    otherNames: ['Cactus on the floor', 'Snow angel'],
     purpose: 'Gravity opens the chest while the floor keeps the back long.',
     kind: 'stretch',
     region: 'floor',

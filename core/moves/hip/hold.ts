@@ -7,7 +7,7 @@ export const hipHold: MoveData[] = [
   {
     id: 'ankle-on-knee',
     name: 'Ankle on the knee, lean forward',
-    otherNames: ['Seated figure four', 'Piriformis stretch'],
+    otherNames: ['Seated figure four', 'Piriformis stretch', 'Figure 4', 'Pigeon on the chair'],
     purpose: 'Eases the buttock, where sitting presses longest.',
     kind: 'stretch',
     region: 'hip',
@@ -51,7 +51,7 @@ export const hipHold: MoveData[] = [
   {
     id: 'leg-out-hinge',
     name: 'Leg out, hinge to the foot',
-    otherNames: ['Seated hamstring stretch'],
+    otherNames: ['Seated hamstring stretch', 'Toe touch, seated'],
     purpose: 'Lengthens the back of the thigh.',
     kind: 'stretch',
     region: 'hip',

@@ -186,7 +186,7 @@ export const hipLegs: MoveData[] = [
   {
     id: 'lift-feet',
     name: 'Lift one foot, then the other',
-    otherNames: ['Marching in the chair'],
+    otherNames: ['Marching in the chair', 'Leg raises, seated'],
     purpose: 'Wakes the hips and moves the blood.',
     kind: 'activate',
     region: 'hip',

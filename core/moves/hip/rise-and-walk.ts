@@ -40,7 +40,7 @@ export const hipRiseAndWalk: MoveData[] = [
   {
     id: 'hover',
     name: 'Hover over the seat',
-    otherNames: ['Chair hold', 'Almost sit'],
+    otherNames: ['Chair hold', 'Almost sit', 'Chair squat'],
     purpose: 'A few seconds of real work for legs that have only been sat on.',
     kind: 'activate',
     region: 'hip',
@@ -213,7 +213,7 @@ export const hipRiseAndWalk: MoveData[] = [
   {
     id: 'walk-about',
     name: 'Walk about',
-    otherNames: ['Five-minute walk', 'Off the desk'],
+    otherNames: ['Five-minute walk', 'Off the desk', 'Walking'],
     purpose: 'The best change of all: away from the desk. The run at the desk goes back to nought.',
     kind: 'mobilise',
     region: 'hip',

@@ -150,7 +150,7 @@ export const neckMobilise: MoveData[] = [
   {
     id: 'chin-half-circle',
     name: 'Half-circles of the chin',
-    otherNames: ['Front half-circle', 'Chin sweep'],
+    otherNames: ['Front half-circle', 'Chin sweep', 'Half neck rolls'],
     purpose: 'Moves the neck through its front half, where turning is easy on it.',
     kind: 'mobilise',
     region: 'neck',

@@ -142,7 +142,7 @@ export const shoulderHoldArms: MoveData[] = [
   {
     id: 'hug-and-lift-elbows',
     name: 'Hug and lift the elbows',
-    otherNames: ['Held hug'],
+    otherNames: ['Held hug', 'Self hug'],
     purpose: 'Widens the space between the shoulder blades.',
     kind: 'stretch',
     region: 'shoulder',
@@ -183,7 +183,7 @@ export const shoulderHoldArms: MoveData[] = [
   {
     id: 'wrapped-forearms',
     name: 'Wrapped forearms in front',
-    otherNames: ['Woven arms'],
+    otherNames: ['Woven arms', 'Eagle arms'],
     purpose: 'Opens the back of both shoulders and the space between the blades at once.',
     kind: 'stretch',
     region: 'shoulder',

@@ -106,7 +106,7 @@ export const shoulderMobiliseChestBack: MoveData[] = [
   {
     id: 'goalpost-arms',
     name: 'Goalpost arms, up and down',
-    otherNames: ['Wall angels without a wall'],
+    otherNames: ['Wall angels without a wall', 'Cactus arms'],
     purpose: 'Slides the shoulder blades down and together while the arms go up.',
     kind: 'mobilise',
     region: 'shoulder',

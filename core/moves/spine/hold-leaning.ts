@@ -46,7 +46,7 @@ export const spineHoldLeaning: MoveData[] = [
   {
     id: 'chest-drop-at-desk',
     name: 'Chest drop, holding chair or desk',
-    otherNames: ['Standing table stretch', 'Half fold at the desk'],
+    otherNames: ['Standing table stretch', 'Half fold at the desk', 'Downward dog at the desk'],
     purpose: 'Lengthens shoulders, flanks and the backs of the legs at once.',
     kind: 'stretch',
     region: 'spine',

@@ -205,7 +205,7 @@ export const spineHoldSeated: MoveData[] = [
   {
     id: 'fold-between-knees',
     name: 'Fold between the knees',
-    otherNames: ['Seated forward fold', 'Rag doll on the chair'],
+    otherNames: ['Seated forward fold', 'Rag doll on the chair', 'Child’s pose on the chair'],
     purpose: 'Lets the whole back hang and lengthen.',
     kind: 'stretch',
     region: 'spine',

@@ -24,7 +24,7 @@ export const spineMobilise: MoveData[] = [
   {
     id: 'round-and-lift',
     name: 'Round and lift the spine',
-    otherNames: ['Seated spine waves', 'Slump and grow'],
+    otherNames: ['Seated spine waves', 'Slump and grow', 'Cat and cow'],
     purpose: 'Moves every joint of the back with the breath.',
     kind: 'mobilise',
     region: 'spine',

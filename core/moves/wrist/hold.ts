@@ -179,7 +179,7 @@ export const wristHold: MoveData[] = [
   {
     id: 'finger-by-finger',
     name: 'Finger by finger, thumb included',
-    otherNames: ['Piano warm-down'],
+    otherNames: ['Piano warm-down', 'Thumb and finger stretch'],
     purpose: 'Each finger gets its own short, light draw.',
     kind: 'stretch',
     region: 'wrist',
@@ -308,7 +308,7 @@ export const wristHold: MoveData[] = [
   {
     id: 'backs-behind',
     name: 'Backs of the hands together behind the back',
-    otherNames: ['Reverse palms'],
+    otherNames: ['Reverse palms', 'Reverse prayer'],
     purpose: 'Opens the front of the shoulders and lengthens the backs of the forearms.',
     kind: 'stretch',
     region: 'wrist',
