@@ -8,16 +8,14 @@ import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
 import { MORE } from '../suggest/more';
 import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
 import { BREATHE_SLOT_SEC, HEAD_MOVES } from '../suggest/program/frame';
-import { HOLDS_A_MOVE, LONG_SLOT_SEC, OWN_MOVER_SLOT_SEC } from '../suggest/program/holds';
-import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import {
-  MOVING,
-  PLAIN_WORTH,
-  QUARTER_WORTH,
+  HOLDS_A_MOVE,
+  LONG_SLOT_SEC,
+  OWN_MOVER_SLOT_SEC,
   TWO_SIDED_SLOT_SEC,
-  TWO_SIDED_WORTH,
-  WORK_SHARE,
-} from '../suggest/program/served';
+} from '../suggest/program/holds';
+import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
+import { MOVING, PLAIN_WORTH, QUARTER_WORTH, TWO_SIDED_WORTH, WORK_SHARE } from '../suggest/program/served';
 import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
 import { WORTH } from '../suggest/swap';
 import { ALL_DOSES_SLOT_SEC, FILLERS_WEIGHED, FRAMES_WEIGHED, PLENTY } from '../suggest/weighed';

@@ -81,8 +81,9 @@ describe('areas that are wanted alike', () => {
     const brk = onlyOf(settingOf(ask(slotSec, areas, { count: 1 })));
     const served = servedIn(brk, areas);
     const due = Math.min(60, slotSec / 2 / areas.length);
+    // What is held on one side after the other takes twice as long as what both sides do at once.
     for (const [where, sec] of Object.entries(served))
-      expect(sec, `${where} of ${due}: ${JSON.stringify(served)}`).toBeGreaterThanOrEqual(due * 0.4);
+      expect(sec, `${where} of ${due}: ${JSON.stringify(served)}`).toBeGreaterThanOrEqual(due * 0.3);
   });
 });
 
@@ -188,6 +189,21 @@ describe('suggesting from the whole library', () => {
       if (!judged.ok) throw new Error('cannot be timed');
       expect(judged.timeline.totals.leftMs).toBe(judged.timeline.totals.rightMs);
       expect(judged.timeline.totals.leftMs).toBeGreaterThan(0);
+    }
+  });
+
+  it.each<[number, Area[]]>([
+    [300, ['neck', 'shoulder']],
+    [600, ['shoulder', 'hip']],
+  ])('in %i s for %j nothing that has two sides is left to a hold of both at once', (slotSec, areas) => {
+    for (const brk of breaksOf(settingOf(ask(slotSec, areas)))) {
+      const held = stepsOf(brk)
+        .flatMap((s) => lookup(s.moveId) ?? [])
+        .filter((m) => m.kind === 'stretch');
+      for (const area of ['neck', 'shoulder', 'hip']) {
+        const own = held.filter((m) => m.areas[0] === area);
+        if (own.length > 0) expect(own.some((m) => m.ways.pattern === 'each')).toBe(true);
+      }
     }
   });
 

@@ -69,7 +69,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     position: 'back',
     alsoIn: ['edge', 'standing'],
     ways: together,
-    dose: breaths(1, 3, 5),
+    dose: breaths(1, 3, 3),
     breath: { going: 'in', by: 'reaching' },
     rungs: [
       rung('hands on the head', 'Clasped hands rest on the crown.', {

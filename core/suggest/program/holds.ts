@@ -9,6 +9,8 @@ import type { Sheet, Terms } from './sheet';
 
 /** From such a slot on a muscle may be held by two moves. */
 export const LONG_SLOT_SEC = 900;
+/** From such a slot on, what is wanted is held on both sides. */
+export const TWO_SIDED_SLOT_SEC = 180;
 /** So many holds of an area for each movement that readied it. Common practice, no source. */
 export const HOLDS_A_MOVE = 2;
 
@@ -33,6 +35,28 @@ const movedFirst = (sheet: Sheet, { targets, slotSec }: SuggestRequest): void =>
     if (moves.length === 0) continue;
     const held = sheet.those((c) => holds(c) && c.area === area);
     sheet.most(0, [...held, ...moves.map(([x, factor]) => [x, -HOLDS_A_MOVE * factor] as const)]);
+  }
+};
+
+/** Held on one side, then on the other. */
+export const holdsEach = ({ move }: Candidate): boolean =>
+  move.kind === 'stretch' && move.ways.pattern === 'each' && move.ways.pair === 'side';
+
+/**
+ * An area that is held on one side and then on the other as often as not is not left to a hold of both at once, which takes less
+ * time and would win for that alone.
+ */
+const sidesOfTheirOwn = (sheet: Sheet, { slotSec }: SuggestRequest): void => {
+  if (slotSec < TWO_SIDED_SLOT_SEC) return;
+  for (const area of new Set(sheet.candidates.map((c) => c.area))) {
+    const own = sheet.candidates.filter((c) => holds(c) && c.area === area);
+    const sided = own.filter(holdsEach).length;
+    if (sided < own.length - sided) continue;
+    const each = sheet.those((c) => c.area === area && holdsEach(c));
+    sheet.needs(
+      (c) => holds(c) && c.area === area && !holdsEach(c),
+      () => each,
+    );
   }
 };
 
@@ -102,6 +126,7 @@ export const holdRules = (
 ): Terms => {
   if (warmUp !== 'none') movedFirst(sheet, request);
   balanced(sheet);
+  sidesOfTheirOwn(sheet, request);
   // One hold for a muscle, so that none is held twice running.
   for (const muscle of new Set(sheet.candidates.flatMap((c) => c.move.muscles[0] ?? [])))
     sheet.most(

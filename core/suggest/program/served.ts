@@ -1,6 +1,7 @@
 import { AIM_SEC } from '../../ledger';
 import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
+import { holdsEach, TWO_SIDED_SLOT_SEC } from './holds';
 import { minus, type Sheet } from './sheet';
 
 /** About so much of a slot is work; the rest is said, changed and come back from. Common practice, no source. */
@@ -13,8 +14,6 @@ export const PLAIN_WORTH = 0.25;
 export const MOVING = 0.25;
 /** A hold on each side where an area has one that can be done: worth as much as half of what it is due. */
 export const TWO_SIDED_WORTH = 0.6;
-/** From such a slot on, what is wanted is held on both sides. */
-export const TWO_SIDED_SLOT_SEC = 180;
 
 /** Seconds a side of a wanted area is due: its weight's part of the work there is time for, at most enough. */
 export const dueSec = (
@@ -30,8 +29,6 @@ export const worth = ({ move }: Candidate): number =>
   move.kind === 'stretch' || move.kind === 'breathe' ? 1 : MOVING;
 
 const SIDES = ['leftSec', 'rightSec'] as const;
-const holdsEach = ({ move }: Candidate): boolean =>
-  move.kind === 'stretch' && move.ways.pattern === 'each' && move.ways.pair === 'side';
 
 /**
  * What each wanted area gets, quarter by quarter of what each side is due, a hold on each side of it, and at last every second
