@@ -12,25 +12,15 @@ const clocks = new Map<string, Intl.DateTimeFormat>();
 const clockOf = (timeZone: string): Intl.DateTimeFormat => {
   const known = clocks.get(timeZone);
   if (known) return known;
-  const clock = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  });
+  // Of all languages Swedish writes a moment as 2026-11-20 08:05.
+  const clock = new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short', timeStyle: 'short' });
   clocks.set(timeZone, clock);
   return clock;
 };
 
 /** What the clock on the wall shows in a zone (an IANA name) at a moment. Throws a RangeError for a zone that does not exist. */
 export const localNow = (at: Date, timeZone: string): LocalNow => {
-  const parts = clockOf(timeZone).formatToParts(at);
-  const of = (type: Intl.DateTimeFormatPartTypes): string => parts.find((p) => p.type === type)?.value ?? '';
-  return {
-    date: `${of('year')}-${of('month')}-${of('day')}`,
-    minute: Number(of('hour')) * 60 + Number(of('minute')),
-  };
+  const [date = '', clock = ''] = clockOf(timeZone).format(at).split(' ');
+  const [hour = 0, minute = 0] = clock.split(':').map(Number);
+  return { date, minute: hour * 60 + minute };
 };

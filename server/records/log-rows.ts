@@ -1,6 +1,7 @@
 import { LogRow } from '@kotabi/core/model';
 import { logRowOf } from '@kotabi/core/record';
-import { and, count, desc, inArray, isNull, type SQL } from 'drizzle-orm';
+import { and, count, desc, inArray, isNull, type SQL, sql } from 'drizzle-orm';
+import { z } from 'zod';
 import { actor } from '../access/actor';
 import type { Context } from '../context';
 import { sessions } from '../db/schema';
@@ -9,6 +10,8 @@ import { isSealed } from '../seal/seal';
 
 /** So many briefs are asked for at once. */
 const AT_ONCE = 500;
+/** What says which records there are, and whether one has changed since it was read. */
+const Light = z.array(z.tuple([z.string(), z.number(), z.string(), z.string().nullable()]));
 /** So many records are held in brief as they were read. */
 const MOST_KNOWN = 50_000;
 
@@ -34,13 +37,7 @@ export class LogRows {
 
   /** Records that whoever asks may see, the latest first. One that cannot be read hides no other one. */
   async list(where?: SQL, some?: { offset: number; limit: number }): Promise<LogRow[]> {
-    const { id, version, updatedAt, groupId } = sessions;
-    const query = this.ctx.db
-      .select({ id, version, updatedAt, groupId })
-      .from(sessions)
-      .where(this.seen(where))
-      .orderBy(desc(sessions.startedAt));
-    const light = await (some ? query.limit(some.limit).offset(some.offset) : query);
+    const light = await this.light(where, some);
     const stateOf = (one: (typeof light)[number]): string => `${one.version} ${one.updatedAt} ${one.groupId}`;
     const unknown = light.filter((one) => this.known.get(one.id)?.state !== stateOf(one));
     if (this.known.size + unknown.length > MOST_KNOWN) this.known.clear();
@@ -62,6 +59,28 @@ export class LogRows {
       }
     }
     return light.flatMap((one) => this.known.get(one.id)?.row ?? []);
+  }
+
+  /** The records in question, the latest first. They come as one text: ten thousand rows one by one take five times as long. */
+  private async light(where?: SQL, some?: { offset: number; limit: number }) {
+    const { id, version, updatedAt, groupId, startedAt } = sessions;
+    const query = this.ctx.db
+      .select({ id, version, updatedAt, groupId })
+      .from(sessions)
+      .where(this.seen(where))
+      .orderBy(desc(startedAt));
+    const rows = (some ? query.limit(some.limit).offset(some.offset) : query).as('light');
+    const [all] = await this.ctx.db
+      .select({
+        text: sql<string>`json_group_array(json_array(${rows.id}, ${rows.version}, ${rows.updatedAt}, ${rows.groupId}))`,
+      })
+      .from(rows);
+    return Light.parse(JSON.parse(all?.text ?? '[]')).map(([own, v, at, group]) => ({
+      id: own,
+      version: v,
+      updatedAt: at,
+      groupId: group,
+    }));
   }
 
   private async read(id: string, groupId: string | null, brief: unknown): Promise<LogRow | null> {

@@ -1,5 +1,5 @@
-import type { Answer, Group, Kept, Outcome, Span, Week } from '@kotabi/core/model';
-import { addDays, kindOf, plannedBreaks } from '@kotabi/core/schedule';
+import type { Answer, Group, IsoDate, Kept, MinuteOfDay, Outcome, Span, Week } from '@kotabi/core/model';
+import { addDays, kindOf, localNow, plannedBreaks } from '@kotabi/core/schedule';
 import type { Records } from '@kotabi/core/trends';
 import { and, eq, gte, lt } from 'drizzle-orm';
 import type { Context } from '../context';
@@ -9,16 +9,13 @@ import type { LogRows } from './log-rows';
 /** Of less than this share of its work a planned break was not done. */
 const HALF = 0.5;
 
-/** The day and minute that the clock of a zone shows at a moment; a formatter is made once, since thousands are asked for. */
-const clockOf = (zone: string): ((iso: string) => { date: string; startMin: number }) => {
-  // Of all languages Swedish writes a moment as 2026-11-20 08:05.
-  const format = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' });
-  return (iso) => {
-    const [date = '', clock = ''] = format.format(new Date(iso)).split(' ');
-    const [hour = 0, minute = 0] = clock.split(':').map(Number);
-    return { date, startMin: hour * 60 + minute };
+/** The day and minute that the clock of a zone shows at a moment. */
+const clockOf =
+  (zone: string) =>
+  (iso: string): { date: IsoDate; startMin: MinuteOfDay } => {
+    const { date, minute } = localNow(new Date(iso), zone);
+    return { date, startMin: minute };
   };
-};
 
 /** What is known of the planned breaks of a group that have passed: those that were to be led, and those people answered. */
 const outcomesOf = (

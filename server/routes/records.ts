@@ -51,22 +51,25 @@ const TROUBLE_DAYS = 365;
 /** So many days are looked at where none are named: eight weeks. */
 const USUAL_DAYS = 56;
 
-const plain = (text: string): string => text.toLocaleLowerCase('en');
+const plain = (text: string): string => text.toLowerCase();
+
+// Thousands are looked through for each letter that is typed; the rows stay the same between two of them.
+const texts = new WeakMap<LogRow, string>();
+const textOf = (row: LogRow): string => {
+  const known = texts.get(row);
+  if (known !== undefined) return known;
+  const { breakName, note, moves, events } = row;
+  const text = plain([breakName, note, ...moves, ...events.map((e) => `${e.what} ${e.moveName}`)].join(' '));
+  texts.set(row, text);
+  return text;
+};
 
 /** Whether every word that is looked for stands somewhere in a record. */
 const found = (row: LogRow, words: readonly string[], names: ReadonlyMap<string, string>): boolean => {
   if (words.length === 0) return true;
-  const text = plain(
-    [
-      row.breakName,
-      row.note,
-      ...row.moves,
-      ...row.people.map((id) => names.get(id) ?? ''),
-      names.get(row.groupId ?? '') ?? '',
-      ...row.events.map((e) => `${e.what} ${e.moveName}`),
-    ].join(' '),
-  );
-  return words.every((word) => text.includes(word));
+  const text = textOf(row);
+  const named = [...row.people, row.groupId ?? ''].map((id) => names.get(id) ?? '');
+  return words.every((word) => text.includes(word) || named.some((name) => name.includes(word)));
 };
 
 /** What is made of records: the log, measures, trends, proposals, and the month's page. */
@@ -96,8 +99,8 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
       }
       const names = new Map<string, string>();
       if (words.length > 0) {
-        for (const { value } of await ctx.people.list()) names.set(value.id, value.name);
-        for (const { value } of await ctx.groups.list()) names.set(value.id, value.name);
+        for (const { value } of await ctx.people.list()) names.set(value.id, plain(value.name));
+        for (const { value } of await ctx.groups.list()) names.set(value.id, plain(value.name));
       }
       const all = (await logRows.list(where)).filter(
         (row) =>
