@@ -49,6 +49,17 @@ export const bandScale = (
   };
 };
 
+/** The same shape, so low that many fit on a page. */
+export const flatScale = (
+  hours: Pick<DayInput, 'startMin' | 'endMin'>,
+  width: number,
+  height: number,
+  highestRun: Minutes,
+): BandScale => {
+  const full = bandScale(hours, width, highestRun);
+  return { ...full, base: height, y: (run) => height - (full.base - full.y(run)) * (height / full.base) };
+};
+
 /** The run at the desk as an outline: it climbs minute by minute and falls at once. */
 export const runPath = (
   run: readonly Minutes[],

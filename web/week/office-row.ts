@@ -9,7 +9,7 @@ import {
   placeInRule,
   plannedBreaks,
 } from '@kotabi/core/schedule';
-import { type BreakFacts, dayFacts } from './useFacts';
+import { type BreakFacts, type DayFacts, dayFacts } from './useFacts';
 
 /** A group with everything that is known of one week of it. */
 export interface GroupWeek {
@@ -61,6 +61,8 @@ export interface OfficeRow {
   /** Aims that are not reached; empty also where nothing is chosen yet. */
   missed: Target[];
   led: LedTime[];
+  /** Its days, as far as they are planned. */
+  days: DayFacts[];
 }
 
 /** What a group's week comes to. */
@@ -107,6 +109,7 @@ export const officeRow = (
         startMin: b.startMin,
         endMin: b.startMin + kindOf((week as Week).rule, b).lengthMin,
       })),
+    days,
   };
 };
 

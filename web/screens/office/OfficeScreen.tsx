@@ -18,6 +18,7 @@ import { type Done, fillGroup, giveGroup, loadGroupWeek, planGroup } from './doi
 import { GroupRow } from './GroupRow';
 import { LedLine } from './LedLine';
 import styles from './office.module.css';
+import { WeekShapes } from './WeekShapes';
 
 /** One look over all groups: what is drafted, given out, long, missed; and planning, filling, giving out for many at once. */
 export const OfficeScreen = () => {
@@ -173,6 +174,7 @@ export const OfficeScreen = () => {
           </tbody>
         </table>
       </section>
+      <WeekShapes rows={rows} monday={monday} />
       <LedLine rows={rows} monday={monday} />
     </div>
   );

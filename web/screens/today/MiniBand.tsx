@@ -1,5 +1,5 @@
 import { kindOf } from '@kotabi/core/schedule';
-import { bandScale, runPath } from '../../dayband/geometry';
+import { bandScale, flatScale, runPath } from '../../dayband/geometry';
 import { clock } from '../../words/time';
 import styles from './today.module.css';
 import type { GroupToday } from './useToday';
@@ -62,13 +62,7 @@ export const MiniBand = ({ today, span }: { today: GroupToday; span: Span }) => 
   const { day, now, group, without } = today;
   if (!day) return <p className="muted small">{without}</p>;
   const { input, held, reading } = day;
-  const full = bandScale(span, WIDTH, Math.max(input.limitMin, reading.longestRunMin));
-  // The same shape as in the week, lower.
-  const flat = {
-    ...full,
-    base: HEIGHT,
-    y: (run: number) => HEIGHT - (full.base - full.y(run)) * (HEIGHT / full.base),
-  };
+  const flat = flatScale(span, WIDTH, HEIGHT, Math.max(input.limitMin, reading.longestRunMin));
   const at = now.minute;
   const withTime = named(held, flat.x);
   return (
