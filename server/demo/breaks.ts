@@ -99,6 +99,23 @@ export const demoBreaks: Break[] = [
       step('s12', 'arms-up-breath', { keep: true }),
     ],
   },
+  {
+    id: 'headset-off',
+    name: 'Headset off: the neck',
+    groupId: 'call-desk',
+    slotSec: 300,
+    targets: ['neck'],
+    items: [
+      step('s1', 'sit-tall', seconds(5)),
+      step('s2', 'sigh-out', reps(1, 'breath')),
+      step('s3', 'chin-nod'),
+      step('s4', 'shoulder-rolls', reps(5, 4)),
+      step('s5', 'ear-to-shoulder', seconds(30)),
+      step('s6', 'nose-to-armpit', seconds(30)),
+      step('s7', 'shake-shoulders'),
+      step('s8', 'arms-up-breath'),
+    ],
+  },
   { ...breakFrom(start('calm-down'), numbered('q')), id: 'after-a-hard-call', groupId: 'call-desk' },
   ...['neck-and-shoulders', 'wrists-and-hands', 'call-half-minute'].map((id) => ({
     ...breakFrom(start(id), numbered(`${id}-`)),

@@ -68,7 +68,9 @@ export const demoWeeks = (today: Date): Week[] => {
       startDate,
       WeekRule.parse({ kinds: twoKinds, minGapMin: 20, limitMin: 120, frequency: { code: 'both halves' } }),
       Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
-      (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'between-meetings'),
+      // Twice a day the neck, half a minute on each side: a minute a day is what the week aims at.
+      (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'headset-off'),
+      ['neck'],
     ),
     planned(
       'claims-this-week',
