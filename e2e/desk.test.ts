@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
-import type { Answer, DeskPage } from '@kotabi/core/model';
+import type { Answer, DeskPage, DeskView } from '@kotabi/core/model';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
@@ -201,6 +201,58 @@ describe('the page of somebody', () => {
     // Names of breaks, of people and of days are no words of the page.
     const left = plain.filter((t) => !names.has(t) && !/Tomé|Timetable desk|day \d|^\W*$/.test(t));
     expect(left).toEqual([]);
+    await page.close();
+  });
+
+  it('is followed in another language: its words, and those that moves bring along', async () => {
+    const { token } = await pageOf('p-2');
+    const other = (words: object): object =>
+      Object.fromEntries(Object.entries(words).map(([k, v]) => [k, typeof v === 'string' ? `⟦${v}⟧` : v]));
+    const page = await fixture.open(`/me/${token}?words=pseudo`, async (fresh) => {
+      await fresh.route('**/api/desk/*', async (route) => {
+        const response = await route.fetch();
+        const view = (await response.json()) as DeskView;
+        for (const move of view.moves) {
+          const rungs = move.rungs.map(({ name, say, go }) => [
+            name,
+            other({ ...(say && { say }), ...(go && { go }) }),
+          ]);
+          const words = {
+            name: `⟦${move.name}⟧`,
+            cues: other(move.cues),
+            rungs: Object.fromEntries(rungs),
+            ...(move.ways.directions && { directions: move.ways.directions.map((d) => `⟦${d}⟧`) }),
+          };
+          Object.assign(move, { inLanguages: { 'en-XA': words } });
+        }
+        await route.fulfill({ response, json: view });
+      });
+    });
+    await page
+      .getByRole('button', { name: /⟦Begin/ })
+      .first()
+      .click();
+    const read = page.getByRole('button', { name: '⟦I have read this⟧' });
+    await read
+      .or(page.getByRole('button', { name: '⟦This hurts⟧' }))
+      .first()
+      .waitFor();
+    if (await read.isVisible()) await read.click();
+    await page.locator('main[data-part]:not([data-part=none])').waitFor({ timeout: 15_000 });
+    const seen = new Set<string>();
+    for (let parts = 0; parts < 25; parts++) {
+      const texts = await page.locator('main').evaluate((main) => {
+        const found: string[] = [];
+        const walk = document.createTreeWalker(main, NodeFilter.SHOW_TEXT);
+        for (let node = walk.nextNode(); node; node = walk.nextNode())
+          found.push(node.textContent?.trim() ?? '');
+        return found;
+      });
+      for (const text of texts) if (/[a-z]{3}/i.test(text)) seen.add(text);
+      await page.keyboard.press('ArrowRight');
+    }
+    expect(seen.size).toBeGreaterThan(15);
+    expect([...seen].filter((text) => !text.includes('⟦'))).toEqual([]);
     await page.close();
   });
 

@@ -1,5 +1,6 @@
 import type { CueContext } from '../cues';
 import type { Approach, Move, Position, Side } from '../model';
+import { english, type SaidKey, type Say } from '../words';
 
 const other = (half: 'in' | 'out'): 'in' | 'out' => (half === 'in' ? 'out' : 'in');
 
@@ -16,10 +17,15 @@ export const goingBreath = ({ breath }: Pick<Move, 'breath'>, approach: Approach
   return turned ? other(breath.going) : breath.going;
 };
 
-const OUTLET: Record<Approach['breathRoute'], string> = {
-  'nose in, nose out': 'the nose',
-  'nose in, mouth out': 'the mouth',
-  'nose in, pursed lips out': 'pursed lips',
+const OUTLET: Record<Approach['breathRoute'], SaidKey> = {
+  'nose in, nose out': 'outletNose',
+  'nose in, mouth out': 'outletMouth',
+  'nose in, pursed lips out': 'outletLips',
+};
+const BELLY: Record<Approach['belly'], SaidKey> = {
+  soft: 'bellySoft',
+  'gently drawn in': 'bellyDrawn',
+  'gently braced': 'bellyBraced',
 };
 
 /** Everything the tokens of a move's cues need in one pass. */
@@ -27,12 +33,14 @@ export const cueContext = (
   move: Pick<Move, 'breath' | 'position'>,
   approach: Approach,
   pass: { side?: Side | null; direction?: string | null; position?: Position } = {},
+  say: Say = english,
 ): CueContext => ({
   position: move.position,
   ...pass,
   going: goingBreath(move, approach),
-  outlet: OUTLET[approach.breathRoute],
-  elbow: approach.elbow === 'locked' ? 'straight' : 'straight but soft',
-  belly: approach.belly,
-  weighs: approach.handOnHead === 'light pull' ? 'draws very lightly' : 'only weighs',
+  say,
+  outlet: say(OUTLET[approach.breathRoute]),
+  elbow: say(approach.elbow === 'locked' ? 'elbowStraight' : 'elbowSoft'),
+  belly: say(BELLY[approach.belly]),
+  weighs: say(approach.handOnHead === 'light pull' ? 'handDraws' : 'handWeighs'),
 });

@@ -1,3 +1,4 @@
+export * from './language';
 export * from './places';
 export * from './resolve';
 export * from './set-up';

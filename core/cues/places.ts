@@ -1,17 +1,22 @@
 import type { Position, Thing } from '../model';
+import { english, type SaidKey, type Say } from '../words';
 
 /** Getting from one place to another, as it is said; short enough for the time it takes at an ordinary pace. */
-export const intoWords = (from: Position, to: Position): string => {
+export const intoWords = (from: Position, to: Position, say: Say = english): string => {
   const down = from === 'floor' || from === 'floor seat';
-  if (to === 'floor') return down ? 'Lie down, slowly' : 'Come down to the floor, slowly';
-  if (to === 'floor seat')
-    return down ? 'Sit up, legs crossed' : 'Sit down on the floor, slowly, legs crossed';
-  const rising = down ? 'Come up from the floor, slowly' : null;
-  if (to === 'standing') return rising ?? 'Stand up slowly, eyes clear';
-  const seat = to === 'edge' ? 'the front edge of the seat' : 'the chair';
-  if (rising) return `${rising}, and sit on ${seat}`;
-  if (from === 'standing') return to === 'edge' ? `Sit down on ${seat}` : 'Sit down, well back in the chair';
-  return to === 'edge' ? 'Come to the front edge' : 'Sit back in the chair';
+  const stood = from === 'standing';
+  switch (to) {
+    case 'floor':
+      return say(down ? 'intoFloorFromFloor' : 'intoFloor');
+    case 'floor seat':
+      return say(down ? 'intoFloorSeatFromFloor' : 'intoFloorSeat');
+    case 'standing':
+      return say(down ? 'intoStandingFromFloor' : 'intoStanding');
+    case 'edge':
+      return say(down ? 'intoEdgeFromFloor' : stood ? 'intoEdgeFromStanding' : 'intoEdge');
+    case 'back':
+      return say(down ? 'intoBackFromFloor' : stood ? 'intoBackFromStanding' : 'intoBack');
+  }
 };
 
 /** Where a step is done, in a few words. */
@@ -37,30 +42,41 @@ export const THING_WORDS: Record<Thing, string> = {
   footrest: 'a footrest',
 };
 
-const TAKE: Partial<Record<Thing, string>> = {
-  strap: 'the strap',
-  ball: 'the small ball',
-  towel: 'the towel',
-  cushion: 'the cushion',
-  mat: 'the mat',
-  roll: 'the rolled mat',
-  footrest: 'the footrest',
+const TAKE: Partial<Record<Thing, SaidKey>> = {
+  strap: 'takeStrap',
+  ball: 'takeBall',
+  towel: 'takeTowel',
+  cushion: 'takeCushion',
+  mat: 'takeMat',
+  roll: 'takeRoll',
+  footrest: 'takeFootrest',
 };
 
 /** Fetching things, as it is said. */
-export const fetchWords = (things: readonly Thing[]): string => {
-  const taken = things.flatMap((thing) => TAKE[thing] ?? []);
-  const parts = [
-    ...(taken.length > 0 ? [`take ${taken.join(' and ')}`] : []),
-    ...(things.includes('wall') ? ['go to the wall'] : []),
-  ];
-  const text = parts.join(', and ');
+export const fetchWords = (things: readonly Thing[], say: Say = english): string => {
+  const taken = things.flatMap((thing) => TAKE[thing] ?? []).map((key) => say(key));
+  const some = taken.length > 0 ? taken.reduce((all, thing) => say('takeAnd', { some: all, thing })) : '';
+  const take = some && say('take', { things: some });
+  const wall = things.includes('wall') ? say('toWall') : '';
+  const text = take && wall ? say('takeThenWall', { take, wall }) : take || wall;
   return text.charAt(0).toUpperCase() + text.slice(1);
 };
 
-/** Between two sets. */
-export const REST_WORDS = 'Let go, rest';
-
-const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+const NUMBERS = [
+  'number0',
+  'number1',
+  'number2',
+  'number3',
+  'number4',
+  'number5',
+  'number6',
+  'number7',
+  'number8',
+  'number9',
+  'number10',
+] as const satisfies readonly SaidKey[];
 /** A count as it is spoken; beyond ten the figure, which every voice reads. */
-export const numberWord = (n: number): string => NUMBERS[n] ?? `${n}`;
+export const numberWord = (n: number, say: Say = english): string => {
+  const key = NUMBERS[n];
+  return key ? say(key) : `${n}`;
+};

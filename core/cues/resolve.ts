@@ -1,4 +1,5 @@
 import { otherSide, type Position, type Side } from '../model';
+import { english, type Say } from '../words';
 
 /** What the tokens of a cue stand for in one pass. */
 export interface CueContext {
@@ -15,6 +16,8 @@ export interface CueContext {
   weighs?: string;
   /** Where it is done: what is tall, where hands rest, what carries. */
   position?: Position;
+  /** In which language; English when left out. */
+  say?: Say;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -55,24 +58,24 @@ export const resolveCue = (cue: string, context: CueContext): string => {
     .join('');
 };
 
-const breath = (half: 'in' | 'out'): string => `breathe ${half}`;
+const breath = (half: 'in' | 'out', say: Say): string => say(half === 'in' ? 'breatheIn' : 'breatheOut');
 
 /** What a token stands for in this pass; undefined when it stands for nothing. */
 const meaningOf = (
   name: string,
-  { side, direction, going, outlet, elbow, belly, weighs, position }: CueContext,
+  { side, direction, going, outlet, elbow, belly, weighs, position, say = english }: CueContext,
 ): string | undefined => {
   switch (name) {
     case 'side':
-      return side ?? undefined;
+      return side ? say(side) : undefined;
     case 'other':
-      return side ? otherSide(side) : undefined;
+      return side ? say(otherSide(side)) : undefined;
     case 'direction':
       return direction ?? undefined;
     case 'going':
-      return going ? breath(going) : undefined;
+      return going ? breath(going, say) : undefined;
     case 'coming':
-      return going ? breath(going === 'in' ? 'out' : 'in') : undefined;
+      return going ? breath(going === 'in' ? 'out' : 'in', say) : undefined;
     case 'outlet':
       return outlet;
     case 'elbow':
@@ -82,11 +85,11 @@ const meaningOf = (
     case 'weighs':
       return weighs;
     case 'tall':
-      return position === 'standing' ? 'stand tall' : 'sit tall';
+      return say(position === 'standing' ? 'standTall' : 'sitTall');
     case 'lap':
-      return position === 'standing' ? 'your sides' : 'the lap';
+      return say(position === 'standing' ? 'lapSides' : 'lap');
     case 'base':
-      return position === 'standing' ? 'both feet' : 'both sitting bones';
+      return say(position === 'standing' ? 'baseFeet' : 'baseSeat');
     default:
       return undefined;
   }

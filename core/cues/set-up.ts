@@ -1,4 +1,5 @@
 import { type Cues, type Move, type Position, type Rung, rungOf } from '../model';
+import { english, type Say } from '../words';
 
 const ROLES = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
 
@@ -10,7 +11,8 @@ const ownOf = (rung: Partial<Cues> | undefined): Partial<Cues> =>
 export const SMALL_SHARE = 0.8;
 
 /** What a smaller rung adds to the set-up of the move, where it has no words of its own: nobody would do it small otherwise. */
-const onlyHalf = (move: Move): string => (move.ways.directions ? 'Only half as large.' : 'Only half as far.');
+const onlyHalf = (move: Move, say: Say): string =>
+  say(move.ways.directions ? 'onlyHalfLarge' : 'onlyHalfFar');
 
 /** Is it the usual rung of a move, whose words the move itself has? */
 const isUsual = (move: Move, rung: Rung): boolean => rung === rungOf(move);
@@ -29,10 +31,12 @@ export const cuesOf = (
   rungName?: string,
   position: Position = move.position,
   oneByOne = false,
+  say: Say = english,
 ): Cues => {
   const rung = rungOf(move, rungName);
   const key = `${rung?.name ?? ''}|${position}|${oneByOne}`;
-  const known = made.get(move)?.get(key);
+  // Only English is asked for again and again.
+  const known = say === english ? made.get(move)?.get(key) : undefined;
   if (known) return known;
   const own = ownOf(rung);
   const upright = position === 'standing' && move.position !== 'standing';
@@ -45,7 +49,8 @@ export const cuesOf = (
     ...(oneByOne && ownOf(rung?.oneByOne)),
   };
   if (rung && rung.share < SMALL_SHARE && rung.say === undefined && !isUsual(move, rung))
-    cues.say = `${cues.say} ${onlyHalf(move)}`;
+    cues.say = `${cues.say} ${onlyHalf(move, say)}`;
+  if (say !== english) return cues;
   const ofMove = made.get(move) ?? new Map<string, Cues>();
   made.set(move, ofMove.set(key, cues));
   return cues;

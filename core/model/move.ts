@@ -199,6 +199,20 @@ export const Rung = z.object({
 });
 export type Rung = z.infer<typeof Rung>;
 
+/** The words of a move in another language. What is left out is said as the move itself says it. */
+export const MoveWords = z.object({
+  name: Line(80).min(1).optional(),
+  directions: z.tuple([Line(60).min(1), Line(60).min(1)]).optional(),
+  cues: Cues.partial().optional(),
+  standing: Cues.partial().optional(),
+  oneByOne: Cues.partial().optional(),
+  /** By the name of the rung. */
+  rungs: z.record(z.string().min(1).max(60), Cues.partial()).optional(),
+});
+export type MoveWords = z.infer<typeof MoveWords>;
+/** A language as IETF BCP 47 names it, such as `pt` or `pt-BR`. */
+const Language = z.string().regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/);
+
 /** How the breath goes with the movement: on its way out, and which question of the approach may change that. */
 export const BreathPairing = z.object({
   going: z.enum(['in', 'out', 'free']),
@@ -257,6 +271,8 @@ export const Move = z
     standing: Standing,
     /** Words where all of one way is done before the other, of a move that usually goes from side to side. */
     oneByOne: Cues.partial().optional(),
+    /** Its words in other languages, for the pages of people at their desks. */
+    inLanguages: z.record(Language, MoveWords).optional(),
     /** What to mind beyond what its demands say by themselves. */
     cautions: z.array(z.string().min(1)).default([]),
     asks: z.array(Ask).default([]),

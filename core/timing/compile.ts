@@ -1,4 +1,5 @@
 import { type Break, type Milliseconds, type Move, otherSide, type Side } from '../model';
+import { english } from '../words';
 import { type Carried, type LaidPart, Layout, type Pass, type Setting } from './layout';
 import { ms } from './lengths';
 import { nextWithin, type Within } from './next';
@@ -154,6 +155,7 @@ const movesOf = (item: ResolvedItem): (Move | undefined)[] =>
 const holds = (before: Laid, item: ResolvedItem, setting: Setting, carried: Carried): boolean =>
   before.setting.pace === setting.pace &&
   before.setting.approach === setting.approach &&
+  before.setting.say === setting.say &&
   before.setting.firstSide === setting.firstSide &&
   before.setting.wholeBreaths === setting.wholeBreaths &&
   before.carried.position === carried.position &&
@@ -202,9 +204,9 @@ const placeItem = (laid: Laid, index: number, startMs: number, follow: number | 
  * Turns a break into its timeline: every part with start, length, kind, side, count, breath and words.
  * A break starts sitting back in the chair with nothing in hand.
  */
-export const compileTimeline = ({ brk, items, approach }: ResolvedBreak): Timeline => {
+export const compileTimeline = ({ brk, items, approach, say = english }: ResolvedBreak): Timeline => {
   const { pace, firstSide, wholeBreaths } = brk;
-  const setting: Setting = { pace, firstSide, wholeBreaths, approach };
+  const setting: Setting = { pace, firstSide, wholeBreaths, approach, say };
   let carried: Carried = { position: 'back', inHand: [] };
   const laid: { at: Laid; index: number; startMs: number }[] = [];
   let index = 0;

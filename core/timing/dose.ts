@@ -1,5 +1,6 @@
 import { wayName } from '../cues';
 import { type BreathRep, type Dose, type Move, otherSide, type Side, type Step } from '../model';
+import { english, type Say } from '../words';
 import type { PlacedStep } from './place';
 import type { MeanwhileWork } from './timeline';
 
@@ -72,8 +73,14 @@ export const stepDose = (at: PlacedStep): string => {
 const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** A second movement in words, such as `meanwhile on the right, 10 times: straighten the knee`; what may be cut off stands last. */
-export const meanwhileWords = ({ moveName, times, side }: Omit<MeanwhileWork, 'moveId'>): string =>
-  `meanwhile${side ? ` on the ${side},` : ''} ${times === 1 ? 'once' : `${times} times`}: ${lowered(moveName)}`;
+export const meanwhileWords = (
+  { moveName, times, side }: Omit<MeanwhileWork, 'moveId'>,
+  say: Say = english,
+): string => {
+  const values = { times, move: lowered(moveName), side: side ? say(side) : '' };
+  if (side) return say(times === 1 ? 'meanwhileOnceOn' : 'meanwhileTimesOn', values);
+  return say(times === 1 ? 'meanwhileOnce' : 'meanwhileTimes', values);
+};
 
 /** How much of the step’s own move is done, without what is done meanwhile. */
 export const ownDose = (at: PlacedStep): string => {

@@ -1,6 +1,6 @@
 import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle, restOfBreath } from '../breath';
-import { cuesOf, fetchWords, intoWords, numberWord, REST_WORDS, resolveCue, wayName } from '../cues';
+import { cuesOf, fetchWords, intoWords, numberWord, resolveCue, wayName } from '../cues';
 import {
   type Approach,
   type Break,
@@ -10,6 +10,7 @@ import {
   type Side,
   type Thing,
 } from '../model';
+import type { Say } from '../words';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
 import { feltBy, isOneByOne, isPauseStep, meanwhileSide, positionOf, thingsOf } from './place';
@@ -37,7 +38,7 @@ export interface Carried {
 }
 
 /** What a break says for all of its steps. */
-export type Setting = Pick<Break, 'pace' | 'firstSide' | 'wholeBreaths'> & { approach: Approach };
+export type Setting = Pick<Break, 'pace' | 'firstSide' | 'wholeBreaths'> & { approach: Approach; say: Say };
 
 const NO_LINES: { lines: Line[]; dropped: Line[] } = { lines: [], dropped: [] };
 
@@ -74,7 +75,7 @@ export class Layout {
       moveKind: move.kind,
       chainId: p.chainId,
       pass: p.pass,
-      way: part.side ? wayName(move, part.side) : '',
+      way: part.side ? wayName(move, part.side, this.setting.say) : '',
     } as LaidPart);
   }
 
@@ -88,24 +89,29 @@ export class Layout {
     const things = needs.filter((t) => !this.carried.inHand.includes(t) && t !== 'desk' && t !== 'chair');
     const none = { side: null, direction: null } as const;
     const shiftMs = positionMs(from, to);
-    const shift = opening('into', shiftMs > 0 ? intoWords(from, to) : '', pace, shiftMs);
+    const shift = opening('into', shiftMs > 0 ? intoWords(from, to, this.setting.say) : '', pace, shiftMs);
     this.push(p, { kind: 'position', from, to, lengthMs: shiftMs, ...none, ...shift });
     const takeMs = fetchMs(this.carried.inHand, needs);
-    const take = opening('fetch', fetchWords(things), pace, takeMs);
+    const take = opening('fetch', fetchWords(things, this.setting.say), pace, takeMs);
     this.push(p, { kind: 'fetch', things, lengthMs: takeMs, ...none, ...take });
     this.carried = { position: to, inHand: needs };
   }
 
   /** The words of a step where one is now, its ways in turn or one by one. */
   private cues({ at }: Pass): Cues {
-    return cuesOf(at.move, at.step.rung, this.carried.position, isOneByOne(at));
+    return cuesOf(at.move, at.step.rung, this.carried.position, isOneByOne(at), this.setting.say);
   }
 
   /** A cue with the words of this pass. */
   private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
     return resolveCue(
       cue,
-      cueContext(p.at.move, this.setting.approach, { side, direction, position: this.carried.position }),
+      cueContext(
+        p.at.move,
+        this.setting.approach,
+        { side, direction, position: this.carried.position },
+        this.setting.say,
+      ),
     );
   }
 
@@ -115,16 +121,18 @@ export class Layout {
     if (!second || !step.meanwhile) return '';
     const { position } = this.carried;
     const side = meanwhileSide(p.at, p.side);
-    const cues = cuesOf(second, undefined, position, side !== null && second.ways.pattern === 'alternate');
-    const context = cueContext(second, this.setting.approach, {
-      side: side ?? this.setting.firstSide,
-      direction: second.ways.directions?.[0] ?? null,
-      position,
-    });
-    const text = lowered(resolveCue((role === 'again' && cues.again) || cues.say, context));
+    const { approach, firstSide, say } = this.setting;
+    const oneSide = side !== null && second.ways.pattern === 'alternate';
+    const cues = cuesOf(second, undefined, position, oneSide, say);
+    const direction = second.ways.directions?.[0] ?? null;
+    const context = cueContext(second, approach, { side: side ?? firstSide, direction, position }, say);
+    const words = lowered(resolveCue((role === 'again' && cues.again) || cues.say, context));
     const { times } = step.meanwhile;
-    const count = times === 1 ? 'Once' : `${capital(numberWord(times))} times`;
-    return ` ${MEANWHILE}: ${text} ${count}.`;
+    return ` ${
+      times === 1
+        ? say('besideOnce', { words })
+        : say('besideTimes', { words, number: capital(numberWord(times, say)) })
+    }`;
   }
 
   /** The full set-up of a side, or a note; `leastMs` when it also has to last as long as a change. */
@@ -153,7 +161,7 @@ export class Layout {
     const { pace } = this.setting;
     const lengthMs = ms(pace.setRestSec);
     const place = { lengthMs, side: p.side, direction, set, sets: p.at.step.sets };
-    this.push(p, { kind: 'rest', ...place, ...opening('rest', REST_WORDS, pace, lengthMs) });
+    this.push(p, { kind: 'rest', ...place, ...opening('rest', this.setting.say('setRest'), pace, lengthMs) });
   }
 
   /** All sets of one side in one direction; `last` when the way back follows them. */
@@ -318,7 +326,7 @@ export class Layout {
       // The last one is named as such, where the move has words for it.
       if (n === 1 || (named && i === n - 1)) return [];
       if (counting === 'only the last three' && i < n - 3) return [];
-      const text = numberWord(counting === 'up' ? i + 1 : n - i);
+      const text = numberWord(counting === 'up' ? i + 1 : n - i, this.setting.say);
       return [{ role: 'count', text: () => text, atMs }];
     });
   }
@@ -378,8 +386,6 @@ export class Layout {
   }
 }
 
-/** How the second movement of a step is begun in words. */
-const MEANWHILE = 'At the same time';
 const lowered = (text: string): string =>
   /^[A-Z][a-z’']/.test(text) && !/^I\b/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -9,6 +9,7 @@ import {
   type Step,
   stepsOf,
 } from '../model';
+import type { Say } from '../words';
 
 /** A step together with its move. */
 export interface ResolvedStep {
@@ -31,6 +32,8 @@ export interface ResolvedBreak {
   items: ResolvedItem[];
   /** The instructor's approach with the break's own answers over it. */
   approach: Approach;
+  /** In which language it is spoken; English when left out. */
+  say?: Say;
 }
 
 /** Why a break cannot be compiled, and where. */

@@ -1,4 +1,5 @@
 import { type Approach, type Break, defaultApproach, type MoveLookup } from '../model';
+import type { Say } from '../words';
 import { compileTimeline } from './compile';
 import { type ResolvedBreak, type ResolveFailure, resolveBreak } from './resolve';
 import type { Timeline } from './timeline';
@@ -8,9 +9,15 @@ export type Timed =
   | { ok: true; resolved: ResolvedBreak; timeline: Timeline }
   | { ok: false; failures: ResolveFailure[] };
 
-/** Resolves and compiles a break: all that whoever needs its lengths and words has to ask for. */
-export const timed = (brk: Break, lookup: MoveLookup, approach: Approach = defaultApproach): Timed => {
-  const resolved = resolveBreak(brk, lookup, approach);
-  if (!resolved.ok) return resolved;
-  return { ok: true, resolved: resolved.value, timeline: compileTimeline(resolved.value) };
+/** Resolves and compiles a break: all that whoever needs its lengths and words has to ask for, in English or as `say` says it. */
+export const timed = (
+  brk: Break,
+  lookup: MoveLookup,
+  approach: Approach = defaultApproach,
+  say?: Say,
+): Timed => {
+  const found = resolveBreak(brk, lookup, approach);
+  if (!found.ok) return found;
+  const resolved = say ? { ...found.value, say } : found.value;
+  return { ok: true, resolved, timeline: compileTimeline(resolved) };
 };

@@ -1,4 +1,5 @@
 import { breathCycle } from '@kotabi/core/breath';
+import { inLanguage } from '@kotabi/core/cues';
 import type { DeskBreak, DeskView } from '@kotabi/core/model';
 import { placedSteps, type Timed, timed } from '@kotabi/core/timing';
 import { useEffect, useMemo, useState } from 'react';
@@ -10,7 +11,7 @@ import { useSound } from '../lead/sound/useSound';
 import { useAwake } from '../lead/useAwake';
 import styles from './desk.module.css';
 import { TensionField } from './TensionField';
-import { say } from './words/words';
+import { languageOf, say, sayFollowed } from './words/words';
 
 interface Props {
   view: Pick<DeskView, 'moves' | 'approach'>;
@@ -25,8 +26,8 @@ interface Props {
 export const DeskPlayer = (p: Props) => {
   const { view, brk } = p;
   const made = useMemo((): { time: Timed; moves: Map<string, DeskView['moves'][number]> } => {
-    const moves = new Map(view.moves.map((m) => [m.id, m]));
-    return { moves, time: timed(brk.brk, (id) => moves.get(id), view.approach) };
+    const moves = new Map(view.moves.map((m) => [m.id, inLanguage(m, languageOf())]));
+    return { moves, time: timed(brk.brk, (id) => moves.get(id), view.approach, sayFollowed) };
   }, [view, brk]);
   if (!made.time.ok) return <p className={styles.note}>{say('sayNothing')}</p>;
   return <Playing {...p} time={made.time} lookup={(id) => made.moves.get(id)} />;
@@ -161,6 +162,7 @@ const Playing = ({
         choices={[]}
         store={store}
         mirror={false}
+        say={sayFollowed}
         foot={
           <div className={`${lead.controls} ${styles.player}`} role="toolbar" aria-label={say('begin')}>
             <Button main onClick={paused ? act.resume : act.pause}>

@@ -1,6 +1,7 @@
 import type { Approach, LiveChoice, MoveLookup, Side } from '@kotabi/core/model';
 import { otherSide } from '@kotabi/core/model';
 import { meanwhileWords, type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
+import { english, type Say } from '@kotabi/core/words';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { MovingFigure } from '../figure/MovingFigure';
 import { MovingTide } from '../tide/Tide';
@@ -18,6 +19,8 @@ export interface RoomProps {
   choices: readonly LiveChoice[];
   store: WatchedStore;
   mirror: boolean;
+  /** In which language; English when left out. */
+  say?: Say;
   /** Something said to everyone just now. */
   note?: string;
   /** Above and below what is read from afar. */
@@ -50,6 +53,7 @@ export const Room = ({
   choices,
   store,
   mirror,
+  say = english,
   note,
   head,
   foot,
@@ -62,11 +66,11 @@ export const Room = ({
     side: view.side,
     count: view.count && view.part ? shownCount(view.count, view.part, counting) : null,
     counts: view.count !== null,
-    unit: countUnit(view, counting),
+    unit: countUnit(view, counting, say),
     seconds: Math.ceil(view.remainingMs / 1000),
     breath: view.breath?.phase ?? null,
     line: view.line?.text ?? '',
-    comes: thenLine(view.next),
+    comes: thenLine(view.next, say),
     over: lead.status === 'finished' || lead.status === 'stopped',
   }));
   const part = now.index === null ? null : (timeline.parts[now.index] ?? null);
@@ -81,8 +85,8 @@ export const Room = ({
   const side = part?.kind === 'position' || part?.kind === 'fetch' ? '' : sideWord(part);
   const detail = [
     part?.direction,
-    part && 'sets' in part && part.sets > 1 && `set ${part.set} of ${part.sets}`,
-    part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile),
+    part && 'sets' in part && part.sets > 1 && say('setOf', { set: part.set, sets: part.sets }),
+    part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile, say),
   ]
     .filter(Boolean)
     .join(' · ');
@@ -109,21 +113,27 @@ export const Room = ({
       >
         <div className={styles.stageWords}>
           {now.over ? (
-            <h1>Thank you. That was it.</h1>
+            <h1>{say('thatWasIt')}</h1>
           ) : isNote ? (
             <LongNote text={now.line} store={store} />
           ) : (
             <>
               {side && <p className={styles.side}>{side}</p>}
-              <h1 className={side || doing ? styles.moveName : ''}>{doing || (move?.name ?? 'Get ready')}</h1>
-              {side && mirror && now.side && <p className={styles.dim}>you show {otherSide(now.side)}</p>}
-              {doing && move && <p className={styles.way}>for: {move.name}</p>}
+              <h1 className={side || doing ? styles.moveName : ''}>
+                {doing || (move?.name ?? say('getReady'))}
+              </h1>
+              {side && mirror && now.side && (
+                <p className={styles.dim}>{say('youShow', { side: say(otherSide(now.side)) })}</p>
+              )}
+              {doing && move && <p className={styles.way}>{say('forMove', { move: move.name })}</p>}
               {detail && <p className={styles.way}>{detail}</p>}
             </>
           )}
           {part === null && !now.over && <div className={styles.count}>{Math.max(1, now.seconds)}</div>}
           {talking && !isNote && !doing && <p className={styles.cue}>{now.line}</p>}
-          {talking && begins && <p className={`tabular ${styles.begins}`}>begins in {now.seconds} s</p>}
+          {talking && begins && (
+            <p className={`tabular ${styles.begins}`}>{say('beginsIn', { seconds: now.seconds })}</p>
+          )}
           {part && now.counts && (
             <>
               <div className={styles.count} data-testid="count">
@@ -133,7 +143,7 @@ export const Room = ({
             </>
           )}
           {choice && part && GETTING_READY.includes(part.kind) && (
-            <ul className={styles.choices} aria-label="Say as a choice">
+            <ul className={styles.choices} aria-label={say('sayAsChoice')}>
               {choice.lines.map((line) => (
                 <li key={line}>{line}</li>
               ))}
@@ -165,7 +175,10 @@ export const Room = ({
                   phase={1}
                 />
                 <figcaption>
-                  or: {(choice.easier.moveId === move?.id ? choice.easier.rung : easier.name) ?? easier.name}
+                  {say('orElse', {
+                    what:
+                      (choice.easier.moveId === move?.id ? choice.easier.rung : easier.name) ?? easier.name,
+                  })}
                 </figcaption>
               </figure>
             )}
@@ -176,13 +189,13 @@ export const Room = ({
         <div className={styles.footWords}>
           <div className={styles.breath}>
             {now.waiting
-              ? 'wait here'
+              ? say('waitHere')
               : now.breath
                 ? now.breath === 'in'
-                  ? 'breathe in'
-                  : 'breathe out'
+                  ? say('breatheIn')
+                  : say('breatheOut')
                 : part && !now.over
-                  ? 'breathe easily'
+                  ? say('breatheEasily')
                   : ''}
           </div>
           {part && now.counts && <div className={styles.foot}>{now.line}</div>}
@@ -194,7 +207,9 @@ export const Room = ({
           {note}
         </p>
       )}
-      {now.status === 'paused' && <div className={styles.paused}>{now.waiting ? 'Waiting' : 'Paused'}</div>}
+      {now.status === 'paused' && (
+        <div className={styles.paused}>{say(now.waiting ? 'waiting' : 'paused')}</div>
+      )}
       {foot}
       <div className={styles.srOnly} aria-live="assertive">
         {part ? `${side}. ${doing || (move?.name ?? '')}. ${now.line}` : ''}

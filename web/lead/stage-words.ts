@@ -1,6 +1,7 @@
 import type { LeadView } from '@kotabi/core/lead';
 import type { Approach } from '@kotabi/core/model';
 import type { Ahead, Part } from '@kotabi/core/timing';
+import { english, type Say } from '@kotabi/core/words';
 
 /** The last so many are counted where only they are. */
 const LAST = 3;
@@ -24,20 +25,24 @@ export const shownCount = (
 export const countUnit = (
   view: Pick<LeadView, 'count' | 'part' | 'breathsLeft'>,
   counting: Approach['counting'] = 'down',
+  say: Say = english,
 ): string => {
   const { count, part, breathsLeft } = view;
   if (!count) return '';
   if (count.unit === 'reps') {
-    if (counting === 'only the last three' && count.value > LAST) return `${count.value} more`;
-    if (count.value === 1) return 'last one';
-    return counting === 'up' && part?.kind === 'work' && (part.reps ?? 1) > 1 ? `of ${part.reps}` : 'to go';
+    if (counting === 'only the last three' && count.value > LAST)
+      return say('moreToGo', { count: count.value });
+    if (count.value === 1) return say('lastOne');
+    return counting === 'up' && part?.kind === 'work' && (part.reps ?? 1) > 1
+      ? say('ofAll', { count: part.reps ?? 1 })
+      : say('toGo');
   }
-  if (count.unit === 'held') return `${count.value === 1 ? 'second' : 'seconds'} held · → goes on`;
-  const unit = count.value === 1 ? 'second' : 'seconds';
-  const range = part?.kind === 'work' && part.moreMs ? ` · ↑ for ${Math.round(part.moreMs / 1000)} more` : '';
-  if (range) return unit + range;
-  if (breathsLeft === 1) return `${unit} · last breath`;
-  return breathsLeft === 2 ? `${unit} · one more breath after this` : unit;
+  if (count.unit === 'held') return say('held', { count: count.value });
+  const unit = say('seconds', { count: count.value });
+  if (part?.kind === 'work' && part.moreMs)
+    return say('forMore', { unit, seconds: Math.round(part.moreMs / 1000) });
+  if (breathsLeft === 1) return say('lastBreath', { unit });
+  return breathsLeft === 2 ? say('oneMoreBreath', { unit }) : unit;
 };
 
 /** The way that is led, large: left, right, which arm is on top; empty where both sides do the same. */
@@ -47,17 +52,21 @@ export const sideWord = (part: Part | null): string => {
 };
 
 /** What comes next, as the room reads it: short, and without the word for it. */
-export const thenLine = (next: Ahead): string => {
+export const thenLine = (next: Ahead, say: Say = english): string => {
   switch (next.change) {
     case 'end':
-      return 'then the end';
+      return say('thenEnd');
     case 'set':
-      return `then set ${next.set} of ${next.sets}`;
+      return say('thenSet', { set: next.set, sets: next.sets });
     case 'side':
-      return next.way === 'left' || next.way === 'right' ? `then the ${next.way}` : `then ${next.way}`;
+      return next.way === say('left') || next.way === say('right')
+        ? say('thenSide', { side: next.way })
+        : say('thenWay', { way: next.way });
     case 'direction':
-      return `then ${next.direction}`;
+      return say('thenWay', { way: next.direction ?? '' });
     case 'move':
-      return `then: ${next.moveName}${next.way ? `, ${next.way}` : ''}`;
+      return next.way
+        ? say('thenMoveWay', { move: next.moveName, way: next.way })
+        : say('thenMove', { move: next.moveName });
   }
 };

@@ -1,3 +1,4 @@
+import { en as followedEn, type Say } from '@kotabi/core/words';
 import i18next, { type i18n } from 'i18next';
 import { en } from './en';
 
@@ -16,15 +17,27 @@ void words.init({
   showSupportNotice: false,
 } as Parameters<typeof words.init>[0]);
 
-/** Every word in brackets: what is not in brackets on the page is not in the table. */
-const pseudo = Object.fromEntries(Object.entries(en).map(([key, text]) => [key, `⟦${text}⟧`]));
-words.addResourceBundle('en-XA', 'translation', pseudo);
+/** What is said while a break is followed, for whoever leads as well: a table of its own. */
+const FOLLOWED = 'followed';
+words.addResourceBundle('en', FOLLOWED, followedEn);
+
+/** Every word in brackets: what is not in brackets on the page is not in a table. */
+const pseudo = (table: Record<string, string>): Record<string, string> =>
+  Object.fromEntries(Object.entries(table).map(([key, text]) => [key, `⟦${text}⟧`]));
+words.addResourceBundle('en-XA', 'translation', pseudo(en));
+words.addResourceBundle('en-XA', FOLLOWED, pseudo(followedEn));
 if (typeof location !== 'undefined' && new URLSearchParams(location.search).get('words') === 'pseudo')
   void words.changeLanguage('en-XA');
 
 /** A word or sentence by its name, with what belongs into it. */
 export const say = (key: WordKey, values: Record<string, string | number> = {}): string =>
   words.t(key, values);
+
+/** The language of the page, as moves name their translations. */
+export const languageOf = (): string => words.language;
+
+/** What is said while a break is followed. */
+export const sayFollowed: Say = (key, values = {}) => words.t(key, { ...values, ns: FOLLOWED });
 
 /** What dates and times are written in. */
 const localeOf = (): string => (words.language.startsWith('en') ? 'en-GB' : words.language);

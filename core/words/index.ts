@@ -1,0 +1,2 @@
+export * from './en';
+export * from './say';
