@@ -1,3 +1,4 @@
 export * from './cue-context';
+export * from './order';
 export * from './propose';
 export * from './questions';

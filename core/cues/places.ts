@@ -19,28 +19,30 @@ export const intoWords = (from: Position, to: Position, say: Say = english): str
   }
 };
 
+const PLACE: Record<Position, SaidKey> = {
+  back: 'placeBack',
+  edge: 'placeEdge',
+  standing: 'placeStanding',
+  floor: 'placeFloor',
+  'floor seat': 'placeFloorSeat',
+};
 /** Where a step is done, in a few words. */
-export const PLACE_WORDS: Record<Position, string> = {
-  back: 'sitting back',
-  edge: 'front edge of the seat',
-  standing: 'standing',
-  floor: 'lying on the floor',
-  'floor seat': 'sitting on the floor',
-};
+export const placeWord = (position: Position, say: Say = english): string => say(PLACE[position]);
 
-/** Things by the name by which they are asked for. */
-export const THING_WORDS: Record<Thing, string> = {
-  desk: 'the desk',
-  chair: 'the chair',
-  strap: 'a strap, towel or scarf',
-  ball: 'a small ball',
-  towel: 'a towel',
-  cushion: 'a cushion',
-  mat: 'a mat',
-  roll: 'a rolled mat',
-  wall: 'a free piece of wall',
-  footrest: 'a footrest',
+const THING: Record<Thing, SaidKey> = {
+  desk: 'thingDesk',
+  chair: 'thingChair',
+  strap: 'thingStrap',
+  ball: 'thingBall',
+  towel: 'thingTowel',
+  cushion: 'thingCushion',
+  mat: 'thingMat',
+  roll: 'thingRoll',
+  wall: 'thingWall',
+  footrest: 'thingFootrest',
 };
+/** A thing by the name by which it is asked for. */
+export const thingWord = (thing: Thing, say: Say = english): string => say(THING[thing]);
 
 const TAKE: Partial<Record<Thing, SaidKey>> = {
   strap: 'takeStrap',

@@ -1,4 +1,4 @@
-import { regionOrder } from '../approach/propose';
+import { regionOrder } from '../approach/order';
 import type { Approach, Break, Item, Kind, Move, MoveLookup, Step } from '../model';
 
 /** The phases of a break in the order in which they follow each other. Common practice, no source. */

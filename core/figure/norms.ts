@@ -1,5 +1,5 @@
 import { type JointName, jointInfo, type Pose, SIDED_JOINTS, type SidedJoint } from '../model';
-import { published } from '../reference';
+import { hipKneeMotion, jointMotion } from '../reference';
 import { angleOf } from './rest';
 import { rad } from './space';
 
@@ -15,8 +15,8 @@ export interface NormCheck {
   source: 'jointMotion' | 'hipKneeMotion' | null;
 }
 
-const M = published.jointMotion;
-const L = published.hipKneeMotion;
+const M = jointMotion;
+const L = hipKneeMotion;
 
 /** Ranges of single joints. Null means common practice, no source. */
 const SINGLE: Partial<

@@ -1,10 +1,10 @@
 import type { Area, IsoDate, Muscle, Seconds, Side } from '../model';
-import { published } from '../reference';
+import { staticHoldTotal } from '../reference';
 import type { BySide, Gives } from './gives';
 
 /** A day counts for a muscle and a side from so many seconds on; so many days a week are the aim. */
-export const AIM_SEC: Seconds = published.staticHoldTotal.totalSec;
-export const AIM_DAYS: number = published.staticHoldTotal.daysAWeek;
+export const AIM_SEC: Seconds = staticHoldTotal.totalSec;
+export const AIM_DAYS: number = staticHoldTotal.daysAWeek;
 
 /** A muscle group or an area over a week. */
 export interface LedgerRow<K> {

@@ -1,5 +1,5 @@
 import type { Measure, ReachKind } from '../model';
-import { published } from '../reference';
+import { ratingChange } from '../reference';
 import { meanOf } from '../stats';
 import { REACHES } from './kinds';
 
@@ -88,4 +88,4 @@ export const reachChange = (
 };
 
 /** One side is tighter than the other from so many points on: as much as a change that people notice. */
-export const TIGHTER_BY = published.ratingChange.points;
+export const TIGHTER_BY = ratingChange.points;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { published } from '../reference';
+import { slowBreathing } from '../reference';
 
 /**
  * How fast a break is spoken and breathed. The defaults are common practice, no source,
@@ -7,7 +7,7 @@ import { published } from '../reference';
  */
 export const Pace = z.object({
   wordsPerMinute: z.int().min(60).max(260).default(140),
-  breathsPerMinute: z.number().min(2).max(20).default(published.slowBreathing.breathsPerMinute),
+  breathsPerMinute: z.number().min(2).max(20).default(slowBreathing.breathsPerMinute),
   /** The exhale is this many times as long as the inhale. */
   exhaleRatio: z.number().min(0.5).max(4).default(1.5),
   /** Changing side or direction takes at least this long, in seconds. */

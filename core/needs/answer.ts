@@ -1,4 +1,4 @@
-import { PLACE_WORDS } from '../cues';
+import { placeWord } from '../cues';
 import {
   type Dose,
   type Move,
@@ -89,7 +89,7 @@ const met = (
 /** A rung that cannot be done in this position: on the seat, standing, on the floor. */
 const misplaced = (move: Move, rungName: string | undefined, position: Position): Reason[] =>
   rungOf(move, rungName)?.notIn.includes(position)
-    ? [{ limit: 'things', demand: 'things', why: `not done ${PLACE_WORDS[position]}`, weight: 'avoid' }]
+    ? [{ limit: 'things', demand: 'things', why: `not done ${placeWord(position)}`, weight: 'avoid' }]
     : [];
 
 const missingThings = (move: Move, rungName: string | undefined, room: Room): Reason[] =>

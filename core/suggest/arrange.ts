@@ -1,4 +1,4 @@
-import { regionOrder } from '../approach/propose';
+import { regionOrder } from '../approach/order';
 import { MOST_LINKS, PHASES } from '../edit';
 import { stepOf } from '../library';
 import type { Approach, Break, Item, MoveLookup, Position, Step, Thing } from '../model';

@@ -1,4 +1,5 @@
-import { isOffered, regionOrder } from '../approach/propose';
+import { regionOrder } from '../approach/order';
+import { isOffered } from '../approach/propose';
 import { bandOf } from '../fit';
 import { stepOf } from '../library';
 import {

@@ -13,7 +13,9 @@ describe('the dose of a move', () => {
     });
     const t = timed(brk, moveLookup());
     if (!t.ok) throw new Error(`${id} cannot be timed`);
-    const words = placedSteps(t.resolved).map(stepDose).join();
+    const words = placedSteps(t.resolved)
+      .map((at) => stepDose(at))
+      .join();
     if (move.onlyWords) expect(words).toBe('');
     else expect(words.replace(/, (each direction|.* only)$/, '')).toBe(usualDose(move));
   });

@@ -1,73 +1,80 @@
 import { wayName } from '../cues';
 import { type BreathRep, type Dose, type Move, otherSide, type Side, type Step } from '../model';
-import { english, type Say } from '../words';
+import { english, type SaidKey, type Say } from '../words';
 import type { PlacedStep } from './place';
 import type { MeanwhileWork } from './timeline';
 
-const plural = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
-
-const REP_BREATHS: Record<BreathRep, string> = {
-  'half a breath': 'half a breath',
-  breath: 'one breath',
-  'two breaths': 'two breaths',
+const REP_BREATHS: Record<BreathRep, SaidKey> = {
+  'half a breath': 'repHalf',
+  breath: 'repBreath',
+  'two breaths': 'repTwo',
 };
-
-/** A range by its ends, `15 to 20`. */
-const ranged = (amount: number, to: number | undefined): string =>
-  to === undefined || to <= amount ? `${amount}` : `${amount} to ${to}`;
 
 /** A dose in words, such as `20 s`, `15 to 20 s`, `3 breaths`, `5 times` or `3 × one breath`. */
-export const doseWords = (dose: Dose, amount: number = dose.amount): string => {
-  const to = amount === dose.amount ? dose.to : undefined;
-  const many = ranged(amount, to);
-  if (dose.measure === 'seconds') return dose.open ? `about ${many} s, until you go on` : `${many} s`;
-  if (dose.measure === 'breaths') return to === undefined ? plural(amount, 'breath') : `${many} breaths`;
-  const held = dose.holdSec === undefined ? '' : `, each held ${dose.holdSec} s`;
+export const doseWords = (dose: Dose, amount: number = dose.amount, say: Say = english): string => {
+  const to = amount === dose.amount && dose.to !== undefined && dose.to > amount ? dose.to : undefined;
+  // A range by its ends, `15 to 20`.
+  const many = to === undefined ? `${amount}` : say('range', { from: amount, to });
+  if (dose.measure === 'seconds') return say(dose.open ? 'doseOpen' : 'doseSeconds', { many });
+  if (dose.measure === 'breaths')
+    return dose.to === undefined || amount !== dose.amount
+      ? say('doseBreaths', { count: amount })
+      : say('doseBreathsRange', { many });
   const once = amount === 1 && to === undefined;
-  if (typeof dose.repSec === 'string')
-    return (once ? REP_BREATHS[dose.repSec] : `${many} × ${REP_BREATHS[dose.repSec]}`) + held;
-  return (once ? 'once' : `${many} times`) + held;
+  const each = typeof dose.repSec === 'string' ? say(REP_BREATHS[dose.repSec]) : null;
+  const moved = once
+    ? (each ?? say('doseOnce'))
+    : each === null
+      ? say('doseTimes', { many })
+      : say('doseTimesOf', { many, each });
+  return dose.holdSec === undefined ? moved : say('doseHeld', { dose: moved, seconds: dose.holdSec });
 };
 
-const eachWay = ({ ways }: Move): string => {
-  if (ways.pattern === 'together') return '';
-  return ways.pair === 'side' ? ' each side' : ' each way';
+const eachWay = ({ ways }: Move, dose: string, say: Say): string => {
+  if (ways.pattern === 'together') return dose;
+  return say(ways.pair === 'side' ? 'doseEachSide' : 'doseEachWay', { dose });
 };
 
 /** The usual dose of a move, before it stands in a break. */
-export const usualDose = (move: Move): string => doseWords(move.dose.usual) + eachWay(move);
+export const usualDose = (move: Move): string => eachWay(move, doseWords(move.dose.usual), english);
 
-const waysWords = ({ step, move, doneSides }: PlacedStep, amountWords: (side?: Side) => string): string => {
+const waysWords = (
+  { step, move, doneSides }: PlacedStep,
+  amountWords: (side?: Side) => string,
+  say: Say,
+): string => {
   const { ways } = move;
   if (ways.pattern === 'together') return amountWords();
-  if (doneSides === 'none') return 'left out on both sides';
-  if (doneSides !== 'both') return `${amountWords(doneSides)}, ${wayName(move, doneSides)} only`;
+  if (doneSides === 'none') return say('doseLeftOut');
+  if (doneSides !== 'both')
+    return say('doseOnly', { dose: amountWords(doneSides), way: wayName(move, doneSides, say) });
   if (!step.uneven || step.uneven.amount === step.dose.amount)
-    return amountWords() + (step.oneByOne && ways.pattern === 'alternate' ? '' : eachWay(move));
+    return step.oneByOne && ways.pattern === 'alternate' ? amountWords() : eachWay(move, amountWords(), say);
   const other = otherSide(step.uneven.side);
-  const each = (s: Side): string => `${wayName(move, s)} ${amountWords(s)}`;
-  return other === 'left' ? `${each(other)}, ${each('right')}` : `${each('left')}, ${each(other)}`;
+  const each = (s: Side): string => say('doseOfWay', { way: wayName(move, s, say), dose: amountWords(s) });
+  const second = other === 'left' ? 'right' : other;
+  return say('doseAnd', { first: each('left'), second: each(second) });
 };
 
-const ONE_BY_ONE = ', all of one side first';
-
-/** The breath of its own that a step has. */
-const breathWords = ({ breath }: Step): string => {
-  const pace = breath?.breathsPerMinute === undefined ? '' : `, at ${breath.breathsPerMinute} a minute`;
-  const ratio = breath?.exhaleRatio === undefined ? '' : `, ${breath.exhaleRatio} times as long out as in`;
-  return pace + ratio;
+/** With the breath of its own that a step has. */
+const withBreath = ({ breath }: Step, dose: string, say: Say): string => {
+  const pace = breath?.breathsPerMinute;
+  const ratio = breath?.exhaleRatio;
+  const paced = pace === undefined ? dose : say('dosePace', { dose, pace });
+  return ratio === undefined ? paced : say('doseRatio', { dose: paced, ratio });
 };
 
 /**
  * How much of a step is done, on which sides, in which directions and sets: the one wording of it, for the sheet,
  * leading, calendars, captions and paper. Empty for what is only said.
  */
-export const stepDose = (at: PlacedStep): string => {
+export const stepDose = (at: PlacedStep, say: Say = english): string => {
   const { move, meanwhile, step } = at;
   if (move.onlyWords) return '';
-  const own = ownDose(at);
+  const own = ownDose(at, say);
   if (!meanwhile || !step.meanwhile) return own;
-  return `${own}, ${meanwhileWords({ moveName: meanwhile.name, times: step.meanwhile.times, side: null })}`;
+  const beside = { moveName: meanwhile.name, times: step.meanwhile.times, side: null };
+  return say('doseAnd', { first: own, second: meanwhileWords(beside, say) });
 };
 
 const lowered = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
@@ -83,20 +90,29 @@ export const meanwhileWords = (
 };
 
 /** How much of the step’s own move is done, without what is done meanwhile. */
-export const ownDose = (at: PlacedStep): string => {
+export const ownDose = (at: PlacedStep, say: Say = english): string => {
   const { step, move, amountOf } = at;
   const { directions } = move.ways;
-  const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side)));
-  const sets = step.sets > 1 ? `, ${step.sets} sets` : '';
-  const [first, second] = directions ?? [];
+  const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side), say), say);
+  const inSets = (text: string): string =>
+    step.sets > 1 ? say('doseSets', { dose: text, sets: step.sets }) : text;
+  const [one, other] = directions ?? [];
   // The second direction has its own amount: each direction says its own.
-  if (step.second && step.directions === 'both' && directions)
-    return `${dose} ${first}, ${doseWords(step.dose, step.second.amount)} ${second}${sets}${breathWords(step)}`;
-  const turned = directions
-    ? step.directions === 'both'
-      ? ', each direction'
-      : `, ${step.directions === 'first' ? first : second} only`
-    : '';
-  const inTurn = step.oneByOne && move.ways.pattern === 'alternate' ? ONE_BY_ONE : '';
-  return `${dose}${turned}${inTurn}${sets}${breathWords(step)}`;
+  if (step.second && step.directions === 'both' && one !== undefined && other !== undefined) {
+    const first = say('doseDirection', { dose, direction: one });
+    const second = say('doseDirection', {
+      dose: doseWords(step.dose, step.second.amount, say),
+      direction: other,
+    });
+    return withBreath(step, inSets(say('doseAnd', { first, second })), say);
+  }
+  const way = step.directions === 'first' ? one : other;
+  const turned = !directions
+    ? dose
+    : step.directions === 'both'
+      ? say('doseEachDirection', { dose })
+      : say('doseOnly', { dose, way: way ?? '' });
+  const inTurn =
+    step.oneByOne && move.ways.pattern === 'alternate' ? say('doseOneSideFirst', { dose: turned }) : turned;
+  return withBreath(step, inSets(inTurn), say);
 };

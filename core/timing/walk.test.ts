@@ -66,7 +66,7 @@ const told = ({ resolved, timeline }: Plan): string[] => [
   breakToVtt(resolved.brk.name, timeline),
   ...breakLines(resolved),
   ...entryLines(resolved),
-  ...placedSteps(resolved).map(stepDose),
+  ...placedSteps(resolved).map((at) => stepDose(at)),
   ...timeline.parts.flatMap((p) => [partTitle(p), p.way, ...p.dropped.map((l) => l.text)]),
   ...doneParts(resolved, timeline, readyToLead(timeline)).map((d) => d.moveName),
 ];

@@ -1,5 +1,5 @@
 import type { AreaSide, Estimate, IsoDate } from '../model';
-import { published } from '../reference';
+import { ratingChange } from '../reference';
 import { mondayOf, weeksSince } from '../schedule/dates';
 import { meanEstimate, meanOf, slopeOf } from '../stats';
 import type { Records } from './input';
@@ -64,7 +64,7 @@ export const tensionOf = (of: AreaSide | null, pairs: readonly Pair[]): TensionT
     ),
   );
   const downBy = meanEstimate(whole.map((p) => p.downBy));
-  const { points, share } = published.ratingChange;
+  const { points, share } = ratingChange;
   const noticedFrom =
     whole.length === 0 ? null : Math.min(points, share * meanOf(whole.map((p) => p.before)));
   return {

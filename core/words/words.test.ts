@@ -21,9 +21,9 @@ describe('what is said while a break is followed', () => {
       expect(name).toMatch(/^[a-z]+_(one|other)$/i);
       expect(names).toContain(name.replace(/_(one|other)$/, (end) => (end === '_one' ? '_other' : '_one')));
     }
-    expect([english('seconds', { count: 1 }), english('seconds', { count: 2 })]).toEqual([
-      'second',
-      'seconds',
+    expect([english('doseBreaths', { count: 1 }), english('doseBreaths', { count: 2 })]).toEqual([
+      '1 breath',
+      '2 breaths',
     ]);
   });
 });

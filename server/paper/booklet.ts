@@ -2,6 +2,7 @@ import type { ResolvedBreak } from '@kotabi/core/timing';
 import { bytesOf, COLOUR, code, fitted, MARGIN, newPaper, told } from './draw';
 import type { Size } from './kinds';
 import { breakPages } from './page';
+import type { SayPaper } from './words';
 
 /** A week as its first page shows it. */
 export interface WeekOnPaper {
@@ -17,6 +18,8 @@ interface Booklet {
   breaks: readonly ResolvedBreak[];
   size: Size;
   follow: string | null;
+  say: SayPaper;
+  language: string;
 }
 
 const TOP = 74;
@@ -74,8 +77,15 @@ const daysOf = (doc: ReturnType<typeof newPaper>, { days }: WeekOnPaper): void =
 };
 
 /** A week to hold in the hand: when what is done, and then each break once, on pages of its own. */
-export const booklet = async ({ week, breaks, size, follow }: Booklet): Promise<Uint8Array> => {
-  const doc = newPaper(`${week.title}: ${week.whose}`, size);
+export const booklet = async ({
+  week,
+  breaks,
+  size,
+  follow,
+  say,
+  language,
+}: Booklet): Promise<Uint8Array> => {
+  const doc = newPaper(`${week.title}: ${week.whose}`, size, language);
   const width = doc.page.width - 2 * MARGIN - (follow ? CODE + 12 : 0);
   told(doc, 'H1', () => {
     fitted(doc, week.title, { x: MARGIN, y: MARGIN, width, height: 30, size: 21, bold: true });
@@ -88,12 +98,12 @@ export const booklet = async ({ week, breaks, size, follow }: Booklet): Promise<
       doc,
       'Figure',
       () => code(doc, follow, doc.page.width - MARGIN - CODE, MARGIN - 6, CODE),
-      `A code that opens ${follow}`,
+      say('codeOpens', { address: follow }),
     );
   daysOf(doc, week);
   for (const resolved of breaks) {
     doc.addPage();
-    breakPages(doc, { resolved, follow: null });
+    breakPages(doc, { resolved, follow: null, say });
   }
   return bytesOf(doc);
 };

@@ -9,9 +9,9 @@ const ROWS = 2;
 const PAD = 14;
 
 /** Cue cards for whoever leads: one step a card, what is said, what is felt, what is checked, left and right apart. */
-export const cueCards = async ({ resolved, size }: HandOut): Promise<Uint8Array> => {
-  const doc = newPaper(`${resolved.brk.name}: cue cards`, size);
-  const steps = paperSteps(resolved);
+export const cueCards = async ({ resolved, size, say, language }: HandOut): Promise<Uint8Array> => {
+  const doc = newPaper(say('cueCards', { name: resolved.brk.name }), size, language);
+  const steps = paperSteps(resolved, say);
   const width = doc.page.width / COLUMNS;
   const height = doc.page.height / ROWS;
   for (const [i, step] of steps.entries()) {
@@ -31,7 +31,7 @@ export const cueCards = async ({ resolved, size }: HandOut): Promise<Uint8Array>
     const inner = width - 2 * PAD;
     const box = { x: x + PAD, width: inner };
     told(doc, 'H2', () => {
-      fitted(doc, `${i + 1} of ${steps.length} · ${step.name}`, {
+      fitted(doc, `${say('partOf', { part: i + 1, parts: steps.length })} · ${step.name}`, {
         ...box,
         y: y + PAD + 4,
         height: 36,
@@ -62,7 +62,7 @@ export const cueCards = async ({ resolved, size }: HandOut): Promise<Uint8Array>
           () => {
             figure(doc, { move: step.move, rung: step.rung, position: step.position, side }, left, top, wide);
             if (side)
-              fitted(doc, side.toUpperCase(), {
+              fitted(doc, say(side).toUpperCase(), {
                 x: left,
                 y: top + wide / PICTURE_ASPECT + 1,
                 width: wide,
@@ -73,20 +73,20 @@ export const cueCards = async ({ resolved, size }: HandOut): Promise<Uint8Array>
                 align: 'center',
               });
           },
-          `${step.name}${side ? `, ${side}` : ''}`,
+          `${step.name}${side ? `, ${say(side)}` : ''}`,
         );
       }
     let down = top + wide / PICTURE_ASPECT + 20;
     const until = y + height - PAD;
     const words = [
-      ['Say', step.say],
-      ['Felt', step.feel],
-      ['Check', step.check === step.feel ? '' : step.check],
-    ].filter(([, text]) => text);
-    for (const [n, [name, text]] of words.entries()) {
+      step.say ? say('saidLine', { words: step.say }) : '',
+      step.feel ? say('feltLine', { words: step.feel }) : '',
+      step.check && step.check !== step.feel ? say('checkLine', { words: step.check }) : '',
+    ].filter((text) => text !== '');
+    for (const [n, text] of words.entries()) {
       const room = (until - down) / (words.length - n);
       told(doc, 'P', () => {
-        down += fitted(doc, `${name}: ${text}`, { ...box, y: down, height: room - 4, size: 12.5 }) + 4;
+        down += fitted(doc, text, { ...box, y: down, height: room - 4, size: 12.5 }) + 4;
       });
     }
   }

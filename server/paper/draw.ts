@@ -26,14 +26,19 @@ const font = (cut: '400Regular' | '700Bold'): string =>
 export const MARGIN = 36;
 
 /** An empty document in our letters, with its language and title, tagged for readers. */
-export const newPaper = (title: string, size: Size, layout: 'portrait' | 'landscape' = 'portrait'): Paper => {
+export const newPaper = (
+  title: string,
+  size: Size,
+  language: string,
+  layout: 'portrait' | 'landscape' = 'portrait',
+): Paper => {
   const doc = new PDFDocument({
     size: size === 'A4' ? 'A4' : 'LETTER',
     layout,
     margin: MARGIN,
     bufferPages: true,
     tagged: true,
-    lang: 'en',
+    lang: language,
     displayTitle: true,
     pdfVersion: '1.7',
     info: { Title: title, Creator: 'Kotabi' },

@@ -16,7 +16,7 @@ const SMALL = 9.5;
 
 /** The month’s page for an employer, as the bytes of a PDF; a long text goes on on further pages. */
 export const monthPage = ({ title, about, words, size }: MonthOnPaper): Promise<Uint8Array> => {
-  const doc = newPaper(title, size);
+  const doc = newPaper(title, size, 'en');
   const x = MARGIN + 24;
   const paragraph = (type: 'H1' | 'P', text: string, points: number, gap: number, muted = false): void => {
     told(doc, type, () => {

@@ -1,9 +1,9 @@
 import { PICTURE_ASPECT } from '@kotabi/core/figure';
-import { STANDING_CAUTION } from '@kotabi/core/formats';
 import type { ResolvedBreak } from '@kotabi/core/timing';
 import { bytesOf, COLOUR, code, decor, figure, fitted, MARGIN, newPaper, type Paper, told } from './draw';
 import type { Size } from './kinds';
 import { aboutText, type PaperStep, paperSteps } from './steps';
+import type { SayPaper } from './words';
 
 /** What is drawn on a hand-out. */
 export interface HandOut {
@@ -11,6 +11,10 @@ export interface HandOut {
   size: Size;
   /** Where it can be followed; its code stands in the corner. */
   follow: string | null;
+  /** What its words are. */
+  say: SayPaper;
+  /** The language they are in, as IETF BCP 47 names it. */
+  language: string;
 }
 
 const HEAD = 62;
@@ -22,7 +26,7 @@ const LEAST_ROW = 54;
 /** The column of words in the middle. */
 const WORDS = 320;
 
-const head = (doc: Paper, title: string, about: string, follow: string | null): void => {
+const head = (doc: Paper, title: string, about: string, follow: string | null, say: SayPaper): void => {
   const width = doc.page.width - 2 * MARGIN - (follow ? 66 : 0);
   told(doc, 'H1', () => {
     fitted(doc, title, { x: MARGIN, y: MARGIN, width, height: 30, size: 21, bold: true });
@@ -35,7 +39,7 @@ const head = (doc: Paper, title: string, about: string, follow: string | null): 
       doc,
       'Figure',
       () => code(doc, follow, doc.page.width - MARGIN - 54, MARGIN - 6, 54),
-      `A code that opens ${follow}`,
+      say('codeOpens', { address: follow }),
     );
   decor(doc, () =>
     doc
@@ -47,10 +51,10 @@ const head = (doc: Paper, title: string, about: string, follow: string | null): 
   );
 };
 
-const foot = (doc: Paper): void => {
+const foot = (doc: Paper, say: SayPaper): void => {
   const y = doc.page.height - MARGIN - FOOT + 8;
   told(doc, 'P', () => {
-    fitted(doc, STANDING_CAUTION, {
+    fitted(doc, say('caution'), {
       x: MARGIN,
       y,
       width: doc.page.width - 2 * MARGIN,
@@ -62,7 +66,7 @@ const foot = (doc: Paper): void => {
 };
 
 /** One step on the spine: left pictures left, right pictures right, together on it. */
-const row = (doc: Paper, step: PaperStep, number: number, y: number, height: number): void => {
+const row = (doc: Paper, step: PaperStep, number: number, y: number, height: number, say: SayPaper): void => {
   const middle = doc.page.width / 2;
   const wide = Math.min((height - 2 * GAP) * PICTURE_ASPECT, 118);
   const top = y + (height - wide / PICTURE_ASPECT) / 2;
@@ -79,7 +83,9 @@ const row = (doc: Paper, step: PaperStep, number: number, y: number, height: num
   const drawn = { move: step.move, rung: step.rung, position: step.position };
   const ways = step.sides.filter((s) => s !== null);
   const heading = `${number} · ${step.name}`;
-  const dose = [step.dose, ways.length === 1 ? `${ways[0]} only` : ''].filter(Boolean).join(' · ');
+  const dose = [step.dose, ways[0] && ways.length === 1 ? say('wayOnly', { way: say(ways[0]) }) : '']
+    .filter(Boolean)
+    .join(' · ');
   if (ways.length === 0 && !step.move.onlyWords) {
     // Together: the picture straddles the spine, its name on one side, what is felt on the other.
     const half = middle - wide / 2 - 12 - MARGIN;
@@ -129,7 +135,7 @@ const row = (doc: Paper, step: PaperStep, number: number, y: number, height: num
           top,
           wide,
         ),
-      `${step.name}, ${side}`,
+      `${step.name}, ${say(side)}`,
     );
   const box = { x: middle - WORDS / 2, width: WORDS, align: 'center' as const };
   told(doc, 'H2', () => {
@@ -139,9 +145,9 @@ const row = (doc: Paper, step: PaperStep, number: number, y: number, height: num
   told(doc, 'P', () => {
     fitted(doc, dose, { ...box, y: below, height: 14, size: 10.5, bold: true });
   });
-  const then = ways.length === 2 ? ' Then the other way.' : '';
+  const feel = ways.length === 2 ? say('thenOther', { feel: step.feel }) : step.feel;
   told(doc, 'P', () => {
-    fitted(doc, step.move.onlyWords ? step.say : step.feel + then, {
+    fitted(doc, step.move.onlyWords ? step.say : feel, {
       ...box,
       y: below + 15,
       height: Math.max(9, height - (below - y) - 15 - GAP),
@@ -151,9 +157,13 @@ const row = (doc: Paper, step: PaperStep, number: number, y: number, height: num
 };
 
 /** A break from the page that is open on, on as many as it takes: figures in order, both sides, dose, what to feel. */
-export const breakPages = (doc: Paper, { resolved, follow }: Omit<HandOut, 'size'>): void => {
+export const breakPages = (
+  doc: Paper,
+  { resolved, follow, say }: Omit<HandOut, 'size' | 'language'>,
+): void => {
   const { name } = resolved.brk;
-  const steps = paperSteps(resolved);
+  const steps = paperSteps(resolved, say);
+  const about = aboutText(resolved, say);
   const room = doc.page.height - 2 * MARGIN - HEAD - FOOT;
   const fits = Math.floor(room / LEAST_ROW);
   const pages = Math.max(1, Math.ceil(steps.length / fits));
@@ -161,16 +171,16 @@ export const breakPages = (doc: Paper, { resolved, follow }: Omit<HandOut, 'size
   const height = Math.min(MOST_ROW, room / Math.max(1, each));
   for (let page = 0; page < pages; page++) {
     if (page > 0) doc.addPage();
-    head(doc, name, `${aboutText(resolved)}${pages > 1 ? ` · page ${page + 1} of ${pages}` : ''}`, follow);
+    head(doc, name, pages > 1 ? say('pageOf', { about, page: page + 1, pages }) : about, follow, say);
     for (const [i, step] of steps.slice(page * each, (page + 1) * each).entries())
-      row(doc, step, page * each + i + 1, MARGIN + HEAD + i * height, height);
-    foot(doc);
+      row(doc, step, page * each + i + 1, MARGIN + HEAD + i * height, height, say);
+    foot(doc, say);
   }
 };
 
 /** One page of a break, or as many as it takes, with what to watch for. */
 export const handOut = async ({ size, ...what }: HandOut): Promise<Uint8Array> => {
-  const doc = newPaper(what.resolved.brk.name, size);
+  const doc = newPaper(what.resolved.brk.name, size, what.language);
   breakPages(doc, what);
   return bytesOf(doc);
 };

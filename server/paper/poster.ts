@@ -1,5 +1,4 @@
 import { PICTURE_ASPECT } from '@kotabi/core/figure';
-import { STANDING_CAUTION } from '@kotabi/core/formats';
 import { bytesOf, COLOUR, code, decor, figure, fitted, MARGIN, newPaper, told } from './draw';
 import type { HandOut } from './page';
 import { aboutText, paperSteps } from './steps';
@@ -8,9 +7,9 @@ import { aboutText, paperSteps } from './steps';
 const MOST = 12;
 
 /** A poster for the wall: large pictures, names, doses. */
-export const poster = async ({ resolved, size, follow }: HandOut): Promise<Uint8Array> => {
-  const doc = newPaper(resolved.brk.name, size, 'landscape');
-  const steps = paperSteps(resolved)
+export const poster = async ({ resolved, size, follow, say, language }: HandOut): Promise<Uint8Array> => {
+  const doc = newPaper(resolved.brk.name, size, language, 'landscape');
+  const steps = paperSteps(resolved, say)
     .filter((s) => !s.move.onlyWords && s.move.kind !== 'pause')
     .slice(0, MOST);
   const width = doc.page.width - 2 * MARGIN;
@@ -25,7 +24,7 @@ export const poster = async ({ resolved, size, follow }: HandOut): Promise<Uint8
     });
   });
   told(doc, 'P', () => {
-    fitted(doc, aboutText(resolved), {
+    fitted(doc, aboutText(resolved, say), {
       x: MARGIN,
       y: MARGIN + 32,
       width: width - 80,
@@ -39,7 +38,7 @@ export const poster = async ({ resolved, size, follow }: HandOut): Promise<Uint8
       doc,
       'Figure',
       () => code(doc, follow, doc.page.width - MARGIN - 64, MARGIN - 10, 64),
-      `A code that opens ${follow}`,
+      say('codeOpens', { address: follow }),
     );
   const top = MARGIN + 66;
   const room = doc.page.height - top - MARGIN - 26;
@@ -82,7 +81,7 @@ export const poster = async ({ resolved, size, follow }: HandOut): Promise<Uint8
       .stroke(),
   );
   told(doc, 'P', () => {
-    fitted(doc, STANDING_CAUTION, {
+    fitted(doc, say('caution'), {
       x: MARGIN,
       y: doc.page.height - MARGIN - 20,
       width,

@@ -1,6 +1,7 @@
-import { PLACE_WORDS } from '@kotabi/core/cues';
+import { placeWord, thingWord } from '@kotabi/core/cues';
 import type { Move, Position, Side } from '@kotabi/core/model';
 import { compileTimeline, placedSteps, type ResolvedBreak, stepDose } from '@kotabi/core/timing';
+import type { SayPaper } from './words';
 
 /** A step as paper shows it. */
 export interface PaperStep {
@@ -18,23 +19,24 @@ export interface PaperStep {
 }
 
 /** What a break needs to be done with, and where, in a phrase. */
-export const aboutText = (resolved: ResolvedBreak): string => {
+export const aboutText = (resolved: ResolvedBreak, say: SayPaper): string => {
   const { totals } = compileTimeline(resolved);
   const steps = placedSteps(resolved);
-  const places = [...new Set(steps.map((s) => s.position))].map((p) => PLACE_WORDS[p]);
+  const places = [...new Set(steps.map((s) => s.position))].map((p) => placeWord(p, say));
   const things = [...new Set(steps.flatMap((s) => s.move.things))].filter(
     (t) => t !== 'chair' && t !== 'desk',
   );
-  const minutes = Math.max(1, Math.round(totals.totalMs / 60_000));
   return [
-    `about ${minutes} minute${minutes === 1 ? '' : 's'}`,
-    places.join(', then '),
-    things.length > 0 ? `with ${things.join(', ')}` : 'nothing needed but your chair',
+    say('aboutMinutes', { count: Math.max(1, Math.round(totals.totalMs / 60_000)) }),
+    places.reduce((some, place) => say('placeThen', { some, place })),
+    things.length > 0
+      ? say('withThings', { things: things.map((t) => thingWord(t, say)).join(', ') })
+      : say('nothingNeeded'),
   ].join(' · ');
 };
 
 /** The steps of a break in order, with the words of their first side. */
-export const paperSteps = (resolved: ResolvedBreak): PaperStep[] => {
+export const paperSteps = (resolved: ResolvedBreak, say: SayPaper): PaperStep[] => {
   const { parts } = compileTimeline(resolved);
   return placedSteps(resolved).map(({ step, move, position, ...at }) => {
     const mine = parts.filter((p) => p.stepId === step.id);
@@ -44,8 +46,8 @@ export const paperSteps = (resolved: ResolvedBreak): PaperStep[] => {
       '';
     const sides = [...new Set(mine.filter((p) => p.kind === 'work').map((p) => p.side))];
     return {
-      name: move.onlyWords ? 'Say' : step.rung ? `${move.name}, “${step.rung}”` : move.name,
-      dose: stepDose({ step, move, position, ...at }),
+      name: move.onlyWords ? say('sayThis') : step.rung ? `${move.name}, “${step.rung}”` : move.name,
+      dose: stepDose({ step, move, position, ...at }, say),
       feel: line('feel') || line('check'),
       say: line('say') || line('note'),
       check: line('check'),

@@ -2,6 +2,7 @@ import { PICTURE_ASPECT } from '@kotabi/core/figure';
 import { bytesOf, COLOUR, decor, figure, fitted, MARGIN, newPaper, told } from './draw';
 import type { HandOut } from './page';
 import { type PaperStep, paperSteps } from './steps';
+import type { SayPaper } from './words';
 
 /** A strip is as wide as a screen and holds so many steps; a longer break has several, one below the other. */
 const MOST = 8;
@@ -22,6 +23,7 @@ const cell = (
   x: number,
   y: number,
   width: number,
+  say: SayPaper,
 ): void => {
   const inner = width - PAD;
   if (!move.onlyWords && move.kind !== 'pause') {
@@ -38,7 +40,7 @@ const cell = (
           const top = y + Math.max(0, FIGURE - high) / 2;
           figure(doc, { move, rung, position, side }, at, top, wide);
           if (side)
-            fitted(doc, side.toUpperCase(), {
+            fitted(doc, say(side).toUpperCase(), {
               x: x + i * room,
               y: top + high + 1,
               width: room,
@@ -49,7 +51,7 @@ const cell = (
               align: 'center',
             });
         },
-        side ? `${name}, ${side}` : name,
+        side ? `${name}, ${say(side)}` : name,
       );
     });
   }
@@ -63,9 +65,9 @@ const cell = (
 };
 
 /** A break as strips for the edge of the screen: cut out, and stuck below it. */
-export const strip = async ({ resolved, size }: HandOut): Promise<Uint8Array> => {
-  const doc = newPaper(`${resolved.brk.name}: strip`, size, 'landscape');
-  const steps = paperSteps(resolved);
+export const strip = async ({ resolved, size, say, language }: HandOut): Promise<Uint8Array> => {
+  const doc = newPaper(say('strip', { name: resolved.brk.name }), size, language, 'landscape');
+  const steps = paperSteps(resolved, say);
   const strips = Math.max(1, Math.ceil(steps.length / MOST));
   // As many on each as on the others.
   const columns = Math.max(LEAST, Math.ceil(steps.length / strips));
@@ -90,11 +92,12 @@ export const strip = async ({ resolved, size }: HandOut): Promise<Uint8Array> =>
       fitted(doc, resolved.brk.name, { ...head, y: y + PAD, height: 64, size: 12, bold: true });
     });
     told(doc, 'P', () => {
-      const words = `${strips > 1 ? `${n + 1} of ${strips}. ` : ''}To mild tension, never pain. Breathe on.`;
+      const part = strips > 1 ? `${say('partOf', { part: n + 1, parts: strips })}. ` : '';
+      const words = part + say('cautionShort');
       fitted(doc, words, { ...head, y: y + 78, height: 46, size: 8.5, colour: COLOUR.muted });
     });
     for (const [i, step] of steps.slice(n * columns, (n + 1) * columns).entries())
-      cell(doc, step, MARGIN + HEAD + i * wide, y + PAD, wide);
+      cell(doc, step, MARGIN + HEAD + i * wide, y + PAD, wide, say);
   }
   return bytesOf(doc);
 };

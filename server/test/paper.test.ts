@@ -1,12 +1,15 @@
 import { stepOf } from '@kotabi/core/library';
 import { library } from '@kotabi/core/library/all';
-import { Break, defaultApproach, Week } from '@kotabi/core/model';
+import { Break, defaultApproach, type Move, Week } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
+import { en } from '@kotabi/core/words';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { drawPaper } from '../paper';
+import { paperEn } from '../paper/en';
 import { PAPERS, SIZES, type Size } from '../paper/kinds';
 import { breaksOf, weekOnPaper } from '../paper/week';
+import { languages } from '../paper/words';
 
 interface Page {
   width: number;
@@ -109,6 +112,69 @@ describe('a break on paper', () => {
       expect(read.pages.length, `${count} steps`).toBe(Math.max(1, Math.ceil(count / 12)));
       for (const page of read.pages)
         expect(plain(page.texts.map((t) => t.text).join(''))).toContain('mildtension,neverpain');
+    }
+  });
+
+  it('has no word of its own but those of its table, and those of moves in that language', async () => {
+    // Every letter of the table becomes a q there, every letter of a move a z.
+    const table = Object.entries({ ...en, ...paperEn }).map(([key, text]) => [
+      key,
+      text.replace(/(\{\{\w+\}\})|[a-z]/gi, (_, place?: string) => place ?? 'q'),
+    ]);
+    languages.addResourceBundle('qz', 'translation', Object.fromEntries(table));
+    const zs = <T extends object>(words: T): T =>
+      Object.fromEntries(
+        Object.entries(words).map(([k, v]) => [
+          k,
+          typeof v === 'string'
+            ? v.replace(/(\{\w+\})|[a-z]/gi, (_: string, token?: string) => token ?? 'z')
+            : v,
+        ]),
+      ) as T;
+    const ids = [
+      'sit-tall',
+      'shoulder-rolls',
+      'ear-to-shoulder',
+      'look-over-shoulder',
+      'fingers-up',
+      'chest-at-wall',
+    ];
+    const own = ids.map((id): Move => {
+      const move = library.find((m) => m.id === id)!;
+      const { ways } = move;
+      const words = {
+        name: 'zzz',
+        cues: zs(move.cues),
+        ...(ways.directions && { directions: ['zz', 'zzzz'] as [string, string] }),
+        rungs: Object.fromEntries(
+          move.rungs.map(({ name, say, feel, check }) => [
+            name,
+            zs({ ...(say && { say }), ...(feel && { feel }), ...(check && { check }) }),
+          ]),
+        ),
+      };
+      return { ...move, id: `own-${id}`, inLanguages: { qz: words } };
+    });
+    const brk = Break.parse({
+      id: 'b',
+      name: 'zz zzz',
+      slotSec: 600,
+      items: own.map((m, i) => ({ ...stepOf(m, `s${i}`), rung: undefined })),
+    });
+    for (const kind of PAPERS) {
+      const bytes = await drawPaper({
+        kind,
+        size: 'A4',
+        brk,
+        moves: own,
+        approach: defaultApproach,
+        follow: 'https://breaks.example/me/x',
+        language: 'qz',
+      });
+      const read = await readBack(bytes!);
+      const other = read.pages.flatMap((p) => p.texts.map((t) => t.text)).filter((t) => /[a-pr-y]/i.test(t));
+      expect([kind, other]).toEqual([kind, []]);
+      expect(wordsOf(read)).toMatch(/q/);
     }
   });
 

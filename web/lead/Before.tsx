@@ -1,4 +1,4 @@
-import { THING_WORDS } from '@kotabi/core/cues';
+import { thingWord } from '@kotabi/core/cues';
 import { type Lead, viewOf } from '@kotabi/core/lead';
 import { standingCautions } from '@kotabi/core/library';
 import { placedSteps, stepDose, type Timed } from '@kotabi/core/timing';
@@ -100,7 +100,7 @@ export const Before = ({
                 ? 'Some of it standing: say so now.'
                 : 'All seated.'}{' '}
             {things.length > 0
-              ? `Have at hand: ${things.map((t) => THING_WORDS[t]).join(', ')}.`
+              ? `Have at hand: ${things.map((t) => thingWord(t)).join(', ')}.`
               : 'Nothing needed but a chair.'}
           </p>
           <div className={styles.who}>

@@ -1,13 +1,13 @@
 import type { Approach, LiveChoice, MoveLookup, Side } from '@kotabi/core/model';
 import { otherSide } from '@kotabi/core/model';
 import { meanwhileWords, type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
-import { english, type Say } from '@kotabi/core/words';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { MovingFigure } from '../figure/MovingFigure';
 import { MovingTide } from '../tide/Tide';
 import styles from './lead.module.css';
 import { useMoment, type WatchedStore } from './leadStore';
 import { StageFigure } from './StageFigure';
+import { englishScreen, type SayScreen } from './screen-words';
 import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
 
 /** What the room is shown of a break that is led; nobody is named in it. */
@@ -20,7 +20,7 @@ export interface RoomProps {
   store: WatchedStore;
   mirror: boolean;
   /** In which language; English when left out. */
-  say?: Say;
+  say?: SayScreen;
   /** Something said to everyone just now. */
   note?: string;
   /** Above and below what is read from afar. */
@@ -53,7 +53,7 @@ export const Room = ({
   choices,
   store,
   mirror,
-  say = english,
+  say = englishScreen,
   note,
   head,
   foot,

@@ -1,7 +1,7 @@
 import type { LeadView } from '@kotabi/core/lead';
 import type { Approach } from '@kotabi/core/model';
 import type { Ahead, Part } from '@kotabi/core/timing';
-import { english, type Say } from '@kotabi/core/words';
+import { englishScreen, type SayScreen } from './screen-words';
 
 /** The last so many are counted where only they are. */
 const LAST = 3;
@@ -25,7 +25,7 @@ export const shownCount = (
 export const countUnit = (
   view: Pick<LeadView, 'count' | 'part' | 'breathsLeft'>,
   counting: Approach['counting'] = 'down',
-  say: Say = english,
+  say: SayScreen = englishScreen,
 ): string => {
   const { count, part, breathsLeft } = view;
   if (!count) return '';
@@ -52,7 +52,7 @@ export const sideWord = (part: Part | null): string => {
 };
 
 /** What comes next, as the room reads it: short, and without the word for it. */
-export const thenLine = (next: Ahead, say: Say = english): string => {
+export const thenLine = (next: Ahead, say: SayScreen = englishScreen): string => {
   switch (next.change) {
     case 'end':
       return say('thenEnd');

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { Cautions } from '../desk/Cautions';
 import { DeskPlayer } from '../desk/DeskPlayer';
 import desk from '../desk/desk.module.css';
-import { say } from '../desk/words/words';
+import { say, sayFollowed } from '../desk/words/words';
 import { Figure } from '../figure/Figure';
 import { useTitle } from '../shell/useTitle';
 import styles from './one.module.css';
@@ -74,7 +74,7 @@ export const OnePage = ({ one }: { one: OneBreak }) => {
               )}
               <span>
                 <b>{placed.move.name}</b>
-                <span className={desk.small}>{stepDose(placed)}</span>
+                <span className={desk.small}>{stepDose(placed, sayFollowed)}</span>
               </span>
             </li>
           ))}

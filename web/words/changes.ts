@@ -1,6 +1,6 @@
 import type { Change, StepField } from '@kotabi/core/compare';
-import { PLACE_WORDS } from '@kotabi/core/cues';
-import type { Break, Dose, MoveLookup, Step } from '@kotabi/core/model';
+import { placeWord } from '@kotabi/core/cues';
+import type { Break, Dose, MoveLookup, Position, Step } from '@kotabi/core/model';
 import { doseWords, meanwhileWords } from '@kotabi/core/timing';
 import { minSec } from './time';
 
@@ -30,7 +30,7 @@ const stepValue = (field: StepField, value: unknown, lookup: MoveLookup): string
     case 'wholeBreaths':
       return value === undefined ? 'breaths as the break' : value ? 'whole breaths' : 'no whole breaths';
     case 'position':
-      return value ? PLACE_WORDS[value as keyof typeof PLACE_WORDS] : 'in its own position';
+      return value ? placeWord(value as Position) : 'in its own position';
     case 'rung':
       return value ? `rung ${quoted(value)}` : 'the usual rung';
     case 'words':

@@ -1,6 +1,6 @@
 import { questionOf } from '@kotabi/core/approach';
-import { PLACE_WORDS } from '@kotabi/core/cues';
-import { cite, published } from '@kotabi/core/reference';
+import { placeWord } from '@kotabi/core/cues';
+import { cite, staticHold, staticHoldTotal } from '@kotabi/core/reference';
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import dayjs from 'dayjs';
 import { length, seconds } from './time';
@@ -108,7 +108,7 @@ const say: Say = {
   }),
   notMobilised: ({ move, area, holdMs }) => ({
     title: `${move}: held ${seconds(holdMs)} before the ${area} has moved`,
-    why: `Muscles stretch best when warm (${cite(published.staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,
+    why: `Muscles stretch best when warm (${cite(staticHold)}). Put a mobilising move for the ${area} before it, or hold 10 s at most.`,
   }),
   strongFirst: ({ move, rung, later }) => ({
     title: `${move}: “${rung}” comes before the easier “${later}”`,
@@ -155,7 +155,7 @@ const say: Say = {
     why: `People come from rounding all day; open the chest as well. ${common}`,
   }),
   toAndFro: ({ to, changes, lostMs }) => ({
-    title: `${changes} changes of position: back to ${PLACE_WORDS[to]} again`,
+    title: `${changes} changes of position: back to ${placeWord(to)} again`,
     why: `They take ${seconds(lostMs)} and bring unrest. Seated first, then standing. ${common}`,
   }),
   thingLate: ({ move, thing }) => ({
@@ -191,11 +191,11 @@ const say: Say = {
   }),
   holdTooShort: ({ move, holdMs, leastMs }) => ({
     title: `${move}: held for only ${seconds(holdMs)}`,
-    why: `A stretch wants ${seconds(leastMs)} at least (${cite(published.staticHold)}).`,
+    why: `A stretch wants ${seconds(leastMs)} at least (${cite(staticHold)}).`,
   }),
   holdTooLong: ({ move, holdMs, mostMs }) => ({
     title: `${move}: held for ${seconds(holdMs)} at a time`,
-    why: `More than ${seconds(mostMs)} at a time is not what is recommended for anyone (${cite(published.staticHoldTotal)}). Two shorter sets do as well.`,
+    why: `More than ${seconds(mostMs)} at a time is not what is recommended for anyone (${cite(staticHoldTotal)}). Two shorter sets do as well.`,
   }),
   againstApproach: ({ move, question, answer }) => ({
     title: `${move}: not as you usually teach`,

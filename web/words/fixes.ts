@@ -1,4 +1,4 @@
-import { PLACE_WORDS } from '@kotabi/core/cues';
+import { placeWord } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 
 /** What the button of a fix says. */
@@ -31,7 +31,7 @@ export const fixWords = (fix: Fix): string => {
     case 'link by link':
       return 'Lead the links one by one';
     case 'positions':
-      return `Do it ${fix.position === 'edge' ? `on the ${PLACE_WORDS.edge}` : PLACE_WORDS[fix.position]}`;
+      return `Do it ${fix.position === 'edge' ? `on the ${placeWord('edge')}` : placeWord(fix.position)}`;
     case 'longer exhale':
       return `Make the breath out ${fix.ratio} times as long`;
     case 'remove':

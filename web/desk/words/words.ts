@@ -1,5 +1,6 @@
-import { en as followedEn, type Say } from '@kotabi/core/words';
+import { en as spokenEn } from '@kotabi/core/words';
 import i18next, { type i18n } from 'i18next';
+import { type SayScreen, screenEn } from '../../lead/screen-words';
 import { en } from './en';
 
 /** The name of a word or sentence of the page. */
@@ -19,6 +20,7 @@ void words.init({
 
 /** What is said while a break is followed, for whoever leads as well: a table of its own. */
 const FOLLOWED = 'followed';
+const followedEn = { ...spokenEn, ...screenEn };
 words.addResourceBundle('en', FOLLOWED, followedEn);
 
 /** Every word in brackets: what is not in brackets on the page is not in a table. */
@@ -37,7 +39,7 @@ export const say = (key: WordKey, values: Record<string, string | number> = {}):
 export const languageOf = (): string => words.language;
 
 /** What is said while a break is followed. */
-export const sayFollowed: Say = (key, values = {}) => words.t(key, { ...values, ns: FOLLOWED });
+export const sayFollowed: SayScreen = (key, values = {}) => words.t(key, { ...values, ns: FOLLOWED });
 
 /** What dates and times are written in. */
 const localeOf = (): string => (words.language.startsWith('en') ? 'en-GB' : words.language);

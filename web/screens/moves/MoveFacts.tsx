@@ -1,5 +1,5 @@
 import { goingBreath } from '@kotabi/core/approach';
-import { PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
+import { placeWord, resolveCue } from '@kotabi/core/cues';
 import { type JointAction, motionActions } from '@kotabi/core/figure';
 import type { Move, MoveLookup, Side } from '@kotabi/core/model';
 import { shownMotion } from '@kotabi/core/pictures';
@@ -71,7 +71,7 @@ export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; l
         ? `${going === 'in' ? 'in' : 'out'} on the way out, ${going === 'in' ? 'out' : 'in'} on the way back`
         : 'free',
     ],
-    ['Seat', [PLACE_WORDS[move.position], ...move.alsoIn.map((p) => `or ${PLACE_WORDS[p]}`)].join(', ')],
+    ['Seat', [placeWord(move.position), ...move.alsoIn.map((p) => `or ${placeWord(p)}`)].join(', ')],
     [
       'Needs',
       `${move.things.filter((t) => t !== 'chair').join(', ') || 'only the chair'} · room: ${SPACE[move.space]}`,

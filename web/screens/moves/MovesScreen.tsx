@@ -13,9 +13,10 @@ import { Waiting } from '../../shell/State';
 import { useGrowing } from '../../shell/useGrowing';
 import { useTitle } from '../../shell/useTitle';
 import { useNarrowed } from './filterStore';
-import { type Filters, filterMoves, noFilters, SEATED } from './filters';
+import { asksWhoMay, type Filters, filterMoves, noFilters, SEATED } from './filters';
 import styles from './moves.module.css';
 import { useOpenMoves } from './useOpenMoves';
+import { useSuits } from './useSuits';
 
 const REGION_TITLE: Record<Move['region'], string> = {
   breath: 'Settle, breathe, close',
@@ -48,13 +49,14 @@ export const MovesScreen = () => {
   const navigate = useNavigate();
   const open = useOpenMoves();
   const group = groups.data?.find((g) => g.value.id === f.groupId)?.value;
+  const { suits, failed } = useSuits(asksWhoMay(f));
   const { found, hidden } = useMemo(() => {
     const own = new Set((data ?? []).map((m) => m.value.id));
     const fit = group && people.data ? { group, people: people.data.map((p) => p.value) } : null;
     const answers = searchMoves(f.away ? putAway : moves, text);
-    const left = filterMoves(answers, f, fit, lookup, (id) => own.has(id));
+    const left = filterMoves(answers, f, fit, lookup, (id) => own.has(id), suits);
     return { found: left, hidden: text.trim() === '' ? 0 : answers.length - left.length };
-  }, [moves, putAway, text, f, group, people.data, lookup, data]);
+  }, [moves, putAway, text, f, group, people.data, lookup, data, suits]);
   const shelves = text.trim() === '' ? regionOrder(approach) : [null];
   const shown = useGrowing(SHELVES_AT_ONCE, shelves.length, 1);
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
@@ -195,7 +197,13 @@ export const MovesScreen = () => {
           </Button>
         )}
       </div>
-      {found.length === 0 && (
+      {failed && (
+        <p role="alert">
+          What says which moves suit a chair or a group could not be fetched: the server does not answer.
+          Choose it again when it does.
+        </p>
+      )}
+      {found.length === 0 && (suits || !asksWhoMay(f)) && (
         <p className="muted">
           No move answers to all of that. {text ? 'Try fewer or other words' : 'Open one of the filters'}, or{' '}
           <Link to="/moves/new">make your own</Link>.

@@ -2,9 +2,10 @@ import { library, moveLookup } from '@kotabi/core/library/all';
 import { Group, type Move, Person } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
 import { type Filters, filterMoves, noFilters } from './filters';
+import { suits } from './suits';
 
 const filtered = (more: Partial<Filters>, fit: Parameters<typeof filterMoves>[2] = null): Move[] =>
-  filterMoves(library, { ...noFilters, ...more }, fit, moveLookup(), (id) => id === 'sit-tall');
+  filterMoves(library, { ...noFilters, ...more }, fit, moveLookup(), (id) => id === 'sit-tall', suits);
 
 describe('the filters of the library', () => {
   it('show seated moves until standing or the floor is asked for', () => {

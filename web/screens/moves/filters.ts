@@ -1,16 +1,5 @@
-import type {
-  Area,
-  Group,
-  Kind,
-  Move,
-  MoveLookup,
-  Muscle,
-  Person,
-  Position,
-  Thing,
-} from '@kotabi/core/model';
-import { roomLimits } from '@kotabi/core/model';
-import { answerFor } from '@kotabi/core/needs';
+import type { Area, Kind, Move, MoveLookup, Muscle, Position, Thing } from '@kotabi/core/model';
+import type { Fit, Seat, Suits } from './suits';
 
 /** What the library is narrowed to; null or empty leaves a question open. */
 export interface Filters {
@@ -21,7 +10,7 @@ export interface Filters {
   thing: Thing | null | 'nothing';
   discreet: 'call' | 'camera' | null;
   /** Chairs the move must suit. */
-  seat: 'castors' | 'arms' | 'highBack' | null;
+  seat: Seat | null;
   /** Fits everyone of this group, on some rung. */
   groupId: string | null;
   own: boolean;
@@ -44,36 +33,22 @@ export const noFilters: Filters = {
   away: false,
 };
 
-/** People and room a move must fit. */
-export interface Fit {
-  group: Group;
-  people: readonly Person[];
-}
-
 const FREE: readonly Thing[] = ['desk', 'chair'];
 
-/** Moves that pass every filter that is set. */
+/** Whether a filter asks who may do what: what answers that is heavy, and fetched when it is first asked. */
+export const asksWhoMay = (f: Filters): boolean => f.seat !== null || f.groupId !== null;
+
+/** Moves that pass every filter that is set; none while nobody is there to say who may do what, where that is asked. */
 export const filterMoves = (
   moves: readonly Move[],
   f: Filters,
   fit: Fit | null,
   lookup: MoveLookup,
   isOwn: (id: string) => boolean,
+  suits: Suits | null,
 ): Move[] => {
-  const fits = (move: Move): boolean => {
-    if (!fit) return true;
-    const room = { limits: roomLimits(fit.group), things: fit.group.things };
-    return fit.people.every((person) => {
-      const { verdict } = answerFor({ move }, person, room, lookup);
-      return verdict === 'fine' || verdict === 'easier rung';
-    });
-  };
-  const suitsSeat = (move: Move): boolean => {
-    if (!f.seat) return true;
-    const limit = ({ castors: 'castors', arms: 'chair arms', highBack: 'high back' } as const)[f.seat];
-    const { verdict, care } = answerFor({ move }, { limits: [] }, { limits: [limit], things: ALL }, lookup);
-    return verdict === 'easier rung' || (verdict === 'fine' && care.every((c) => c.weight === 'care'));
-  };
+  if (asksWhoMay(f) && !suits) return [];
+  const fitting = suits?.(f, fit, lookup);
   return moves.filter(
     (m) =>
       (f.area === null || m.areas.includes(f.area)) &&
@@ -91,19 +66,6 @@ export const filterMoves = (
         (f.thing === 'nothing' ? m.things.every((t) => FREE.includes(t)) : m.things.includes(f.thing))) &&
       (f.discreet === null || m.discreet[f.discreet]) &&
       (!f.own || isOwn(m.id)) &&
-      suitsSeat(m) &&
-      fits(m),
+      (fitting?.(m) ?? true),
   );
 };
-const ALL: Thing[] = [
-  'desk',
-  'chair',
-  'strap',
-  'ball',
-  'towel',
-  'cushion',
-  'mat',
-  'roll',
-  'wall',
-  'footrest',
-];

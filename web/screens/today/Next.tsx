@@ -1,4 +1,4 @@
-import { THING_WORDS } from '@kotabi/core/cues';
+import { thingWord } from '@kotabi/core/cues';
 import { approachOf, type Break, roomLimits, type Thing } from '@kotabi/core/model';
 import { needsTable } from '@kotabi/core/needs';
 import { placedSteps, timed } from '@kotabi/core/timing';
@@ -51,7 +51,7 @@ const Planned = ({ next, brk, week }: { next: Coming; brk: Break; week: string }
         answers.filter(({ answer }) => answer.verdict !== 'fine').map(({ person }) => person.id),
     ),
   ).size;
-  const bring = things.length > 0 ? things.map((one) => THING_WORDS[one]).join(', ') : 'nothing';
+  const bring = things.length > 0 ? things.map((one) => thingWord(one)).join(', ') : 'nothing';
   return (
     <>
       {main && (

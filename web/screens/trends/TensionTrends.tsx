@@ -1,4 +1,4 @@
-import { cite, published } from '@kotabi/core/reference';
+import { cite, ratingChange } from '@kotabi/core/reference';
 import type { TensionTrend } from '@kotabi/core/trends';
 import { Select } from 'antd';
 import dayjs from 'dayjs';
@@ -49,8 +49,8 @@ export const TensionTrends = ({ trends }: { trends: readonly TensionTrend[] }) =
             <TensionChart trend={trend} />
           </AsTable>
           <p className="muted small">
-            What people notice: {published.ratingChange.points} points or {published.ratingChange.share * 100}{' '}
-            %, found for chronic pain, used by analogy ({cite(published.ratingChange)}).
+            What people notice: {ratingChange.points} points or {ratingChange.share * 100} %, found for
+            chronic pain, used by analogy ({cite(ratingChange)}).
           </p>
         </>
       ) : (

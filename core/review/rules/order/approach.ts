@@ -1,4 +1,4 @@
-import { regionOrder } from '../../../approach/propose';
+import { regionOrder } from '../../../approach/order';
 import { MOST_LINKS } from '../../../edit';
 import type { Fix } from '../../../edit/fix';
 import type { Approach, ApproachQuestion } from '../../../model';

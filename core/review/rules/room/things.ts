@@ -1,4 +1,4 @@
-import { THING_WORDS } from '../../../cues';
+import { thingWord } from '../../../cues';
 import { Thing } from '../../../model';
 import type { Line } from '../../../timing';
 import { partsOf, placedSteps } from '../../facts';
@@ -9,8 +9,8 @@ const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 /** What is said before the start, so that nobody has to go and look for it halfway. */
 export const announcement = (thing: Thing): string =>
   thing === 'wall'
-    ? `Later we need ${THING_WORDS.wall}. See where yours is before we start.`
-    : `Later we need ${THING_WORDS[thing]}. Put it within reach before we start.`;
+    ? `Later we need ${thingWord('wall')}. See where yours is before we start.`
+    : `Later we need ${thingWord(thing)}. Put it within reach before we start.`;
 
 /** How each thing is found in what is said. */
 const NAMED = new Map(Thing.options.map((thing) => [thing, new RegExp(`\\b${thing}`, 'i')]));

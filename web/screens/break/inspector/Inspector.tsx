@@ -1,4 +1,4 @@
-import { PLACE_WORDS } from '@kotabi/core/cues';
+import { placeWord } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 import { chainOf } from '@kotabi/core/edit';
 import { isTwoWay, type MoveLookup } from '@kotabi/core/model';
@@ -71,7 +71,7 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       <h2>{move.name}</h2>
       <p className="muted small">
         {move.kind === 'pause' ? move.purpose : move.muscles.join(', ') || move.areas.join(', ')}
-        {move.kind !== 'pause' && at.position !== 'back' && ` · ${PLACE_WORDS[at.position]}`}
+        {move.kind !== 'pause' && at.position !== 'back' && ` · ${placeWord(at.position)}`}
       </p>
       <StepFindings store={store} timed={timed} stepId={step.id} fix={fix} />
       {move.kind !== 'pause' && (

@@ -1,4 +1,4 @@
-import { PLACE_WORDS } from '@kotabi/core/cues';
+import { placeWord } from '@kotabi/core/cues';
 import { placeStep } from '@kotabi/core/edit';
 import type { Move, Step } from '@kotabi/core/model';
 import { Select } from 'antd';
@@ -23,7 +23,7 @@ export const PositionField = ({
       <Select
         id="position"
         value={step.position ?? move.position}
-        options={places.map((p) => ({ value: p, label: PLACE_WORDS[p] }))}
+        options={places.map((p) => ({ value: p, label: placeWord(p) }))}
         onChange={(position) =>
           change('change the position', (s) => {
             placeStep(s, move, position);

@@ -1,0 +1,45 @@
+import { FROM_MEMORY, type Value } from './source';
+
+// How far joints move, apart from the other values: every figure rests on it.
+export const jointMotion = {
+  subject: 'Usual motion of neck, trunk, shoulder and wrist, adults',
+  short: 'AAOS 1965',
+  source: 'American Academy of Orthopaedic Surgeons, Joint Motion: Method of Measuring and Recording',
+  year: 1965,
+  note: FROM_MEMORY,
+  neckFlexionDeg: 45,
+  neckExtensionDeg: 45,
+  neckSideDeg: 45,
+  neckTurnDeg: 60,
+  wristFlexionDeg: 80,
+  wristExtensionDeg: 70,
+  wristRadialDeg: 20,
+  wristUlnarDeg: 30,
+  shoulderRaiseDeg: 180,
+  shoulderExtensionDeg: 60,
+  shoulderInternalDeg: 70,
+  shoulderExternalDeg: 90,
+  trunkFlexionDeg: 80,
+  trunkExtensionDeg: 25,
+  trunkSideDeg: 35,
+  trunkTurnDeg: 45,
+} satisfies Value;
+
+export const hipKneeMotion = {
+  subject: 'Usual motion of hip, knee, ankle, elbow, forearm, and of the arm across the chest, adults',
+  short: 'AAOS 1965',
+  source: 'American Academy of Orthopaedic Surgeons, Joint Motion: Method of Measuring and Recording',
+  year: 1965,
+  note: FROM_MEMORY,
+  hipFlexionDeg: 120,
+  hipExtensionDeg: 30,
+  hipAbductionDeg: 45,
+  hipAdductionDeg: 30,
+  hipRotationDeg: 45,
+  kneeDeg: 135,
+  ankleDorsalDeg: 20,
+  anklePlantarDeg: 50,
+  elbowDeg: 150,
+  forearmDeg: 80,
+  shoulderAcrossDeg: 135,
+} satisfies Value;
