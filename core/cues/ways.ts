@@ -5,10 +5,10 @@ import { english, type Say } from '../words';
 /** One way of a move in words: `left`, `left arm on top`, `left hand, right foot`; empty for a move without ways. */
 export const wayName = ({ ways }: Pick<Move, 'ways'>, side: Side, say: Say = english): string => {
   if (ways.pattern === 'together') return '';
+  // By far the most are asked for their side alone.
+  if (ways.pair === 'side') return say(side);
   const values = { side: say(side), other: say(otherSide(side)) };
   switch (ways.pair) {
-    case 'side':
-      return values.side;
     case 'diagonal':
       return say('wayDiagonal', values);
     case 'thumb in front':

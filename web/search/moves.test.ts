@@ -20,6 +20,7 @@ describe('finding a move', () => {
     ['shuolder rolls', 'shoulder-rolls'],
     ['posture minute', 'posture-minute'],
     ['heel raise', 'heel-raises'],
+    ['slo n', 'slow-breaths'],
     ['cat cow', 'round-and-lift'],
     ['figure 4', 'ankle-on-knee'],
     ['eagle arms', 'wrapped-forearms'],

@@ -112,11 +112,15 @@ export const searchMoves = (moves: readonly Move[], text: string): Move[] => {
   const byId = new Map(moves.map((m) => [m.id, m]));
   const named = (m: Move): string[][] =>
     [m.name, ...m.otherNames].map((name) => splitUp(name).filter((word) => !aside.has(word)));
-  /** Whoever types a whole name means that move; whoever begins as a name does, most likely as well. */
+  /** Whoever types a whole name means that move; whoever begins as a name does, its own before others, most likely as well. */
   const closeness = (m: Move): number => {
-    const starts = named(m).filter((name) => asked.every((word, i) => name[i]?.startsWith(word)));
-    if (starts.some((name) => name.length === asked.length && name.at(-1) === asked.at(-1))) return 0;
-    return starts.length > 0 ? 1 : 2;
+    const begins = (name: readonly string[]): boolean =>
+      asked.every((word, i) => name[i]?.startsWith(word) ?? false);
+    const [own = [], ...others] = named(m);
+    if ([own, ...others].some((n) => begins(n) && n.length === asked.length && n.at(-1) === asked.at(-1)))
+      return 0;
+    if (begins(own)) return 1;
+    return others.some(begins) ? 2 : 3;
   };
   const queries = asked.map((word) => queryOf(word, words));
   const all = search.search({ combineWith: 'AND', queries });

@@ -1,6 +1,6 @@
 import { mayTake, REACHES, reachChange, readingOf, repeatsIn, smallestChange } from '@kotabi/core/measure';
 import { type Measure, type Person, type Reach, ReachKind, Side } from '@kotabi/core/model';
-import { Select } from 'antd';
+import { Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { NumberField } from '../../fields/NumberField';
 import { differenceText, readingText } from '../../words/measure';
@@ -25,6 +25,7 @@ export const ReachPart = ({ measure, person, earlier, change }: Props) => {
   const [kind, setKind] = useState<ReachKind | undefined>(
     measure.reach.find((r) => allowed.includes(r.kind))?.kind ?? allowed[0],
   );
+  const [when, setWhen] = useState<(typeof WHEN)[number]>('before');
   if (!kind)
     return (
       <section className={`card ${styles.part}`} aria-label="Reach">
@@ -68,7 +69,20 @@ export const ReachPart = ({ measure, person, earlier, change }: Props) => {
         />
       </div>
       <div className={styles.reach}>
-        {kind === 'arm on the clock' ? <ClockFace reach={measure.reach} /> : <ReachDrawing kind={kind} />}
+        {kind === 'arm on the clock' ? (
+          <div className={styles.pressed}>
+            <ClockFace reach={measure.reach} when={when} set={(side, up) => set(side, when, 0, up)} />
+            <Segmented
+              size="small"
+              aria-label="A press on the clock is"
+              options={[...WHEN]}
+              value={when}
+              onChange={setWhen}
+            />
+          </div>
+        ) : (
+          <ReachDrawing kind={kind} />
+        )}
         <div>
           <p className="small">{info.how}</p>
           {info.needs && <p className="small muted">Needs {info.needs}.</p>}
