@@ -85,6 +85,9 @@ export const ReachPart = ({ measure, person, earlier, change }: Props) => {
         )}
         <div>
           <p className="small">{info.how}</p>
+          {kind === 'arm on the clock' && (
+            <p className="small muted">Press the face where the arm came to, or type the hours below.</p>
+          )}
           {info.needs && <p className="small muted">Needs {info.needs}.</p>}
           {care.why.length > 0 && <p className={styles.care}>Take care: {care.why.join('; ')}.</p>}
         </div>

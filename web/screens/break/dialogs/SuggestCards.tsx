@@ -43,11 +43,11 @@ const Card = ({ s, t, n, like, take }: CardProps) => {
           const reason = s.reasons[step.id];
           return (
             <li key={step.id}>
+              <b>{move.name}</b>
               <span className={styles.stepLine}>
-                <b>{move.name}</b>
+                <span className="muted small">{reason && reasonWords(reason)}</span>
                 <span>{stepDose(at)}</span>
               </span>
-              {reason && <span className="muted small">{reasonWords(reason)}</span>}
             </li>
           );
         })}
