@@ -12,6 +12,7 @@ import {
   HOLDS_A_MOVE,
   LONG_SLOT_SEC,
   OWN_MOVER_SLOT_SEC,
+  ROOM_SLOT_SEC,
   TWO_SIDED_SLOT_SEC,
 } from '../suggest/program/holds';
 import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
@@ -34,6 +35,10 @@ export const ofChoosing = [
     ['Movement counted against a hold', `${percent(MOVING)} of its seconds`],
     ['The least served side comes first, to', `${percent(LEVEL)} of what it is due`],
     ['What each quarter of what a side is due is worth', QUARTER_WORTH.join(', ')],
+    [
+      'A hold that both sides do at once lasts no longer than those of one side each',
+      `in slots from ${TWO_SIDED_SLOT_SEC} s to ${ROOM_SLOT_SEC} s; in longer ones there is at least one of those`,
+    ],
     ['An area held on both sides', `${TWO_SIDED_WORTH}, in slots from ${TWO_SIDED_SLOT_SEC} s on`],
     ['What is beyond a fair part', `${PLAIN_WORTH}`],
     ['A change of position, a move used again', `costs ${CHANGE_COST}, ${REPEAT_COST}`],

@@ -2,15 +2,17 @@ import type { Approach } from '../../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../../review/rules/order/chest-and-back';
 import { SHORT_HOLD_MS } from '../../review/rules/order/mobilised';
 import { bendOf, wantsOther } from '../../review/rules/sides/wrists';
-import type { Candidate } from '../candidate';
+import type { Candidate, CandidateDose } from '../candidate';
 import { HOLDS_RUNNING, type LetGo, type LettingGo, OF_ONE_AREA } from '../let-go';
 import type { SuggestRequest } from '../request';
-import type { Sheet, Terms } from './sheet';
+import { minus, type Sheet, type Terms } from './sheet';
 
 /** From such a slot on a muscle may be held by two moves. */
 export const LONG_SLOT_SEC = 900;
 /** From such a slot on, what is wanted is held on both sides. */
 export const TWO_SIDED_SLOT_SEC = 180;
+/** From such a slot on there is room for both sides to get what they are due, whatever else is held. */
+export const ROOM_SLOT_SEC = 480;
 /** So many holds of an area for each movement that readied it. Common practice, no source. */
 export const HOLDS_A_MOVE = 2;
 
@@ -52,11 +54,16 @@ const sidesOfTheirOwn = (sheet: Sheet, { slotSec }: SuggestRequest): void => {
     const own = sheet.candidates.filter((c) => holds(c) && c.area === area);
     const sided = own.filter(holdsEach).length;
     if (sided < own.length - sided) continue;
-    const each = sheet.those((c) => c.area === area && holdsEach(c));
-    sheet.needs(
-      (c) => holds(c) && c.area === area && !holdsEach(c),
-      () => each,
-    );
+    const isBoth = (c: Candidate): boolean => holds(c) && c.area === area && !holdsEach(c);
+    const isEach = (c: Candidate): boolean => c.area === area && holdsEach(c);
+    if (slotSec < ROOM_SLOT_SEC) {
+      // Where there is little room the main holds are those of its sides: what both do at once lasts no longer than they do.
+      const sec = (_: Candidate, dose: CandidateDose): number => dose.leftSec;
+      sheet.most(0, [...sheet.those(isBoth, sec), ...minus(sheet.those(isEach, sec))]);
+    } else {
+      const each = sheet.those(isEach);
+      sheet.needs(isBoth, () => each);
+    }
   }
 };
 
