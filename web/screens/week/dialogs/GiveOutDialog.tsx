@@ -133,7 +133,6 @@ export const GiveOutDialog = ({ group, people, week, saved, close, ...about }: P
           clear={() => setAlarmMin(null)}
         />
         <Button
-          type="primary"
           onClick={() =>
             doing(() =>
               request('POST', `/api/groups/${group.id}/feeds`, {
