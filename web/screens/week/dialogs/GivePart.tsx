@@ -2,7 +2,7 @@ import { notReady } from '@kotabi/core/given';
 import type { Break, Group, Kept, Person, Week } from '@kotabi/core/model';
 import { type Frame, type LocalNow, plannedBreaks } from '@kotabi/core/schedule';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Popconfirm } from 'antd';
+import { Button } from 'antd';
 import { Send, Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { messageOf, request } from '../../../api/client';
@@ -116,14 +116,22 @@ export const GivePart = ({ group, people, week, frame, now, breaks, given, saved
           {state ? 'Give out the changes' : 'Give out'}
         </Button>
         {state && (
-          <Popconfirm
-            title={state.hasBefore ? 'Go back to what was given out before?' : 'Make it a draft again?'}
-            description="What you plan here stays. Calendars are told."
-            okText="Take back"
-            onConfirm={() => doing(() => request('DELETE', `/api/weeks/${week.id}/given`), 'Taken back.')}
-          >
-            <Button icon={<Undo2 size={16} />}>Take back</Button>
-          </Popconfirm>
+          <>
+            {/* One press: nothing is lost, and giving out again brings it back. */}
+            <Button
+              icon={<Undo2 size={16} />}
+              disabled={busy}
+              onClick={() =>
+                void doing(() => request('DELETE', `/api/weeks/${week.id}/given`), 'Taken back.')
+              }
+            >
+              Take back
+            </Button>
+            <span className="muted small">
+              {state.hasBefore ? 'Back to what was given out before' : 'A draft again'}; what you plan stays,
+              and calendars are told.
+            </span>
+          </>
         )}
         {empty && <span className="muted small">Nothing is planned yet.</span>}
       </div>
