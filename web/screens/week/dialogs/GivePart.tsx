@@ -128,8 +128,8 @@ export const GivePart = ({ group, people, week, frame, now, breaks, given, saved
               Take back
             </Button>
             <span className="muted small">
-              {state.hasBefore ? 'Back to what was given out before' : 'A draft again'}; what you plan stays,
-              and calendars are told.
+              Taken back, {state.hasBefore ? 'what was given out before counts' : 'it is a draft'} again; what
+              you plan stays, and calendars are told.
             </span>
           </>
         )}
