@@ -218,24 +218,6 @@ describe('saving', () => {
     await second.close();
   });
 
-  it('works on while the server is gone, says so, and saves when it is back', async () => {
-    const page = await sheet();
-    await page.route('**/api/breaks/*', (route) =>
-      route.request().method() === 'PUT' ? route.abort('connectionrefused') : route.continue(),
-    );
-    await row(page, 'Shake the hands out').click();
-    await page.keyboard.press('+');
-    await page.getByText('Not saved: the server does not answer').waitFor();
-    await page.keyboard.press('+');
-    const dose = await page.getByLabel('Dose', { exact: true }).inputValue();
-    await page.unroute('**/api/breaks/*');
-    await saved(page);
-    await page.reload();
-    await row(page, 'Shake the hands out').click();
-    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
-    await page.close();
-  });
-
   it('saves the last change when the sheet is left at once', async () => {
     const page = await sheet();
     await row(page, 'Shake the hands out').click();

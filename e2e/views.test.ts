@@ -72,8 +72,9 @@ const axe = async (page: Page, within?: string): Promise<string[]> => {
   const builder = new AxeBuilder({ page });
   if (within) builder.include(within);
   const { violations } = await builder
-    // What passes is not described: that takes longer than everything else.
-    .options({ resultTypes: ['violations'] })
+    // What passes is not described: that takes longer than everything else. Nor are style sheets fetched once more, for
+    // the one rule (of turned screens) that reads them.
+    .options({ resultTypes: ['violations'], preload: false })
     // There are no frames to gather from; without a second page for that it takes half the time.
     .setLegacyMode(true)
     // Inside a drawing there is nothing to name or press; the drawing itself is looked at.

@@ -23,6 +23,10 @@ const bounds: [Demand, Base, JointName, number, number, Partial<Record<JointName
   ['back arched', 'back', 'low.flex', -7, -6, { 'upper.flex': -7 }],
   ['back turned', 'back', 'upper.turn', 22, 21],
   ['back turned', 'back', 'low.turn', -12, -11, { 'upper.turn': -10 }],
+  ['turned while bent', 'back', 'upper.turn', 15, 14, { 'low.flex': 15 }],
+  ['turned while bent', 'back', 'low.flex', 15, 14, { 'upper.turn': 15 }],
+  ['turned while bent', 'edge', 'trunk.hinge', 25, 24, { 'low.turn': -15 }],
+  ['hip turned in', 'back', 'left.hip.twist', 25, 24],
   ['back bent to the side', 'back', 'upper.side', 18, 17],
   ['back bent to the side', 'back', 'low.side', -8, -7, { 'upper.side': -10 }],
   ['deep lean forward', 'back', 'trunk.hinge', 35, 34],
@@ -155,6 +159,15 @@ describe('what a pose asks', () => {
     expect(demandsOfPose(pose('stand', { 'left.knee.bend': 40 }))).toContain('knee bent under load');
     expect(demandsOfPose(pose('stand', { 'left.knee.bend': 39 }))).not.toContain('knee bent under load');
     expect(demandsOfPose(pose('edge', { 'left.knee.bend': 90 }))).not.toContain('knee bent under load');
+  });
+
+  it('tells standing on one leg from walking, and from a foot lifted on a seat', () => {
+    for (const side of ['left', 'right'] as const)
+      expect(demandsOfPose(pose('stand', { [`${side}.hip.bend`]: 60, [`${side}.knee.bend`]: 90 }))).toContain(
+        'on one leg',
+      );
+    expect(demandsOfPose(pose('stand', { 'left.knee.bend': 20 }))).not.toContain('on one leg');
+    expect(demandsOfPose(pose('edge', { 'left.hip.bend': 110 }))).not.toContain('on one leg');
   });
 
   it('sees a head below the heart where one sits or stands, not where one lies', () => {

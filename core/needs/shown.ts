@@ -40,6 +40,9 @@ export type Demand =
   | 'hinge with a long back'
   | 'knees wide on the seat'
   | 'knee bent under load'
+  | 'on one leg'
+  | 'turned while bent'
+  | 'hip turned in'
   | 'lying on the back'
   | 'lying on the side'
   | 'head moving'
@@ -77,6 +80,10 @@ export const POSTURE_FROM = {
   /** A back that is bent less than this is long, and folds from the hips; bent more it is rounded a little. */
   longBack: 15,
   kneeLoaded: 40,
+  /** Turned so far with the back rounded, or the trunk leaning, so far at the same time. */
+  turnedBent: 15,
+  leanTurned: 25,
+  turnedIn: 25,
 } as const;
 
 /** Wrists nearer than this work together, cm. Common practice, no source. */
@@ -105,6 +112,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     return back >= FAR_BEHIND_CM || (back >= BEHIND_CM && Math.abs(dot(wrist, s.top.right)) < BACK_CM);
   };
   const lifted = (side: Side): boolean => Math.min(s.leg[side].ankle[1], s.leg[side].toe[1]) >= FEET_OFF_CM;
+  const backTurn = Math.abs(a('low.turn') + a('upper.turn'));
   const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
   const standing = pose.base === 'stand';
   const longBack = standing && Math.max(0, bend) < POSTURE_FROM.longBack;
@@ -130,7 +138,12 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['back rounded', bend >= POSTURE_FROM.rounded],
     ['back rounded a little', bend >= POSTURE_FROM.longBack && bend < POSTURE_FROM.rounded],
     ['back arched', bend <= -POSTURE_FROM.arched],
-    ['back turned', Math.abs(a('low.turn') + a('upper.turn')) >= POSTURE_FROM.turned],
+    ['back turned', backTurn >= POSTURE_FROM.turned],
+    [
+      'turned while bent',
+      backTurn >= POSTURE_FROM.turnedBent &&
+        (bend >= POSTURE_FROM.longBack || a('trunk.hinge') >= POSTURE_FROM.leanTurned),
+    ],
     ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= POSTURE_FROM.sideBent],
     ['deep lean forward', lean >= POSTURE_FROM.lean && !longBack],
     ['hinge with a long back', lean >= POSTURE_FROM.lean && longBack],
@@ -154,6 +167,8 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['arms alike', bothMoved && !joined],
     ['edge of the seat', pose.base === 'edge'],
     ['feet off the floor', seated(pose) && SIDES.every(lifted)],
+    ['on one leg', standing && SIDES.some(lifted)],
+    ['hip turned in', any((of) => of('hip.twist') >= POSTURE_FROM.turnedIn)],
     [
       'arms stretched out',
       any((of) => of('arm.raise') >= 60 && Math.abs(of('arm.across')) <= 35 && of('elbow.bend') <= 40),
