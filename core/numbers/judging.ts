@@ -3,10 +3,12 @@ import { published as p } from '../reference';
 import { FOLDED_DEG, TIPPED_DEG } from '../review/poses';
 import { CALM_RATIO } from '../review/rules/breath/calm';
 import { LONGEST_SETUP_MS } from '../review/rules/breath/cue-length';
+import { RESTING_BREATHS } from '../review/rules/breath/quick';
 import { TURNED_DEG as FOLD_TURNED_DEG } from '../review/rules/caution/fold';
 import { TURNED_DEG as HEAD_TURNED_DEG, LIFTED_DEG } from '../review/rules/caution/head';
 import { LONGEST_HEAD_LOW_MS } from '../review/rules/caution/head-down-long';
 import { LEAST_MS, MOST_MS } from '../review/rules/caution/hold-length';
+import { NECK_IN_ROW } from '../review/rules/caution/neck-in-row';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { SERIES } from '../review/rules/order/approach';
 import { FEW_STEPS, HOLDS, SHORT_SLOT_SEC } from '../review/rules/order/frame';
@@ -37,6 +39,8 @@ export const ofTheReview = at('Review', [
   ],
   ['Longest set-up', `${sec(LONGEST_SETUP_MS)}, about ${setupWords} words`],
   ['Neck away from the middle', `more than ${sec(LONGEST_NECK_MS)} of work`],
+  ['Holds of the neck in a row', `more than ${NECK_IN_ROW}, with nothing let go between them`],
+  ['Slow breathing that is not slow', `${RESTING_BREATHS} breaths a minute and more`],
   ['A head that hangs', `longer than ${sec(LONGEST_HEAD_LOW_MS)} at a time`],
   [
     'Head tipped back: how far, and turned as well',

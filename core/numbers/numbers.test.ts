@@ -13,6 +13,7 @@ const TECHNICAL = new Set([
   'SUGGEST_LIMITS',
   'FRESH_NODES',
   'WEIGHT',
+  'WORTH',
   'DOSES',
   'TRIES',
   'MOST_LINKS',

@@ -39,10 +39,12 @@ export type Finding = {
   | { code: 'pauseOneSide'; move: string; side: Side }
   | { code: 'unannounced'; move: string; what: 'standing' | 'the floor' | 'castors' }
   | { code: 'thingUnused'; thing: Thing }
+  | { code: 'toldInVain'; what: 'standing' | 'the floor' }
   | { code: 'wordsDose'; move: string; said: string; done: string }
   | { code: 'wordsSide'; move: string; said: Side; led: Side }
   | { code: 'wordsPart'; move: string; said: string }
   | { code: 'wordsClaim'; said: string }
+  | { code: 'wordsHarsh'; move: string; said: string }
   | {
       code: 'meanwhileLong';
       move: string;
@@ -56,6 +58,7 @@ export type Finding = {
   | { code: 'largeFirst'; move: string; later: string }
   | { code: 'noRelease'; move: string; before: string; muscle: Muscle }
   | { code: 'neckLong'; move: string; lengthMs: number }
+  | { code: 'neckInRow'; move: string; holds: number }
   | { code: 'backwardCircle'; move: string }
   | { code: 'extensionWithTurn'; move: string; backDeg: number; turnDeg: number }
   | { code: 'lookingUpFar'; move: string; backDeg: number; mostDeg: number }
@@ -71,6 +74,7 @@ export type Finding = {
   | { code: 'endsOnInhale'; move: string; pastMs: number; inMs: number }
   | { code: 'breathWords'; move: string; words: string; usual: string }
   | { code: 'exhaleNotLonger'; ratio: number }
+  | { code: 'breathQuick'; move: string; perMinute: number }
   | { code: 'holdTooShort'; move: string; holdMs: number; leastMs: number }
   | { code: 'holdTooLong'; move: string; holdMs: number; mostMs: number }
   | { code: 'againstApproach'; question: ApproachQuestion; answer: string; move: string }
@@ -126,8 +130,10 @@ const detail = (f: Finding): string => {
     case 'thingUnused':
       return f.thing;
     case 'unannounced':
+    case 'toldInVain':
       return f.what;
     case 'wordsClaim':
+    case 'wordsHarsh':
       return f.said;
     case 'areaFarBeyond':
     case 'thirdVisit':

@@ -86,6 +86,13 @@ const say: Say = {
     title: `A ${thing} is asked for and never used`,
     why: `Whoever fetched it waits for it. ${common}`,
   }),
+  toldInVain: ({ what }) => ({
+    title:
+      what === 'standing'
+        ? 'Standing is announced and never comes'
+        : 'The floor is announced and never comes',
+    why: `Whoever got ready for it waits for it, and whoever dreads it dreads it for nothing. ${common}`,
+  }),
   wordsDose: ({ move, said, done }) => ({
     title: `${move}: says “${said}”, does ${done}`,
     why: `People count along with what they hear. ${common}`,
@@ -101,6 +108,10 @@ const say: Say = {
   wordsClaim: ({ said }) => ({
     title: `More than anyone can promise: “${said}”`,
     why: 'Say what is known: easier movement, a change of position, a rest. Common practice.',
+  }),
+  wordsHarsh: ({ move, said }) => ({
+    title: `${move}: says “${said}”`,
+    why: `Nobody is asked for force, for pain or for a held breath: only as far as it is easy, and the breath goes on. ${common}`,
   }),
   meanwhileLong: ({ move, second, times, takesMs, roomMs }) => ({
     title: `${move}: ${second} ${times} times takes about ${seconds(takesMs)}, and there are ${seconds(roomMs)}`,
@@ -125,6 +136,10 @@ const say: Say = {
   neckLong: ({ move, lengthMs }) => ({
     title: `${move}: the neck works ${seconds(lengthMs)} without coming back`,
     why: `After a minute the head comes back to the middle. ${common}`,
+  }),
+  neckInRow: ({ move, holds }) => ({
+    title: `${move}: hold number ${holds} of the neck in a row`,
+    why: `After three, shake out or roll the shoulders before the next. ${common}`,
   }),
   backwardCircle: ({ move }) => ({
     title: `${move}: a full circle through the back`,
@@ -188,6 +203,10 @@ const say: Say = {
         ? 'To calm, but the breath out is not longer'
         : `To calm, but the breath out is only ${ratio} times as long`,
     why: `It calms when it is two to three times as long as the breath in. ${common}`,
+  }),
+  breathQuick: ({ move, perMinute }) => ({
+    title: `${move}: led at ${perMinute} breaths a minute`,
+    why: `People sitting still breathe 12 to 20 times a minute anyway: slow breathing is slower. ${common}`,
   }),
   holdTooShort: ({ move, holdMs, leastMs }) => ({
     title: `${move}: held for only ${seconds(holdMs)}`,

@@ -170,7 +170,7 @@ export const hipRiseAndWalk: MoveData[] = [
     purpose: 'Work for the legs, with the desk to hold.',
     kind: 'activate',
     region: 'hip',
-    areas: ['leg'],
+    areas: ['leg', 'hip'],
     muscles: ['quadriceps', 'gluteals and piriformis', 'calf'],
     holding: ['lumbar erectors', 'obliques'],
     position: 'standing',

@@ -89,4 +89,73 @@ export const WORD_SLIPS: readonly Slip[] = [
     neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear sinks. It improves your digestion, too.' }]),
     ['wordsClaim'],
   ],
+  [
+    'says half a minute, holds 20 seconds',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear sinks. Hold for half a minute.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says two breaths, does four',
+    neck([
+      'ear-to-shoulder',
+      { dose: { measure: 'breaths', amount: 4 }, words: '{Side} ear sinks; a couple of breaths.' },
+    ]),
+    ['wordsDose'],
+  ],
+  [
+    'says 4x, does eight',
+    neck(['shoulder-rolls', { dose: 8, words: 'Rolls {direction}, 4x.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says a dozen, does eight',
+    neck(['shoulder-rolls', { dose: 8, words: 'A dozen rolls {direction}.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says 30s, holds 20',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear down, 30s.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says 30 to 40 secs, holds 20',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear down, 30 to 40 secs.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'says five each side, does three',
+    neck(['look-over-shoulder', { dose: 3, words: 'Look back, five on each side.' }]),
+    ['wordsDose'],
+  ],
+  [
+    'pushes through pain',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear down. Push through the pain.' }]),
+    ['wordsHarsh'],
+  ],
+  [
+    'pulls the head',
+    neck(['ear-to-shoulder', { dose: 20, words: 'Pull the head hard to the {side}.' }]),
+    ['wordsHarsh'],
+  ],
+  [
+    'asks to hold the breath',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear down, hold your breath and count.' }]),
+    ['wordsHarsh'],
+  ],
+  [
+    'asks to bounce',
+    neck(['ear-to-shoulder', { dose: 20, words: '{Side} ear down and bounce a little.' }]),
+    ['wordsHarsh'],
+  ],
+  [
+    'asks to lock the knees',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['leg-out-hinge', { dose: 20, words: '{Side} leg out; lock the knee and lean.' }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['wordsHarsh'],
+  ],
 ];

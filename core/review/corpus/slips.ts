@@ -1,6 +1,7 @@
 import { Person, Thing } from '../../model';
 import type { Audience } from '..';
 import { end, neck, type Slip, start, type With, wrists } from './slip';
+import { SIDE_SLIPS } from './slips-sides';
 import { WORD_SLIPS } from './slips-words';
 
 /** The people and the room of a slip: one person for each limit, every thing at hand. */
@@ -28,101 +29,7 @@ export const SLIPS: readonly Slip[] = [
     ['meanwhileLong'],
   ],
   ['half the slot empty', neck(['ear-to-shoulder', { dose: 20 }]), ['underSlot'], { slotSec: 420 }],
-  ['right side forgotten', neck(['ear-to-shoulder', { dose: 20, sides: 'left' }]), ['oneSideOnly']],
-  [
-    'left side forgotten at the wrists',
-    wrists(['fingers-up', { dose: 15, sides: 'right' }], ['fingers-down', { dose: 15 }]),
-    ['oneSideOnly'],
-  ],
-  [
-    'a link forgotten on one side',
-    neck({
-      series: [
-        ['ear-to-shoulder', { dose: 15 }],
-        ['nose-to-armpit', { dose: 15, sides: 'left' }],
-      ],
-    }),
-    ['linkForgotten'],
-  ],
-  [
-    'second side shorter',
-    neck(['ear-to-shoulder', { dose: 20, sides: 'left' }], ['ear-to-shoulder', { dose: 12, sides: 'right' }]),
-    ['unequalSides'],
-  ],
-  [
-    'uneven without a reason',
-    neck(['ear-to-shoulder', { dose: 20, uneven: { side: 'right', amount: 12, reason: '' } }]),
-    ['unequalSides'],
-  ],
-  [
-    'circles one way only',
-    [
-      ...start,
-      ['wrist-circles', { dose: 8, directions: 'first' }],
-      ['fingers-up', { dose: 15 }],
-      ['fingers-down', { dose: 15 }],
-      'shake-hands-out',
-      'arms-up-breath',
-    ],
-    ['oneDirectionOnly'],
-  ],
-  [
-    'fewer circles the other way',
-    [
-      ...start,
-      ['wrist-circles', { dose: 8, directions: 'first' }],
-      ['wrist-circles', { dose: 4, directions: 'second' }],
-      ['fingers-up', { dose: 15 }],
-      ['fingers-down', { dose: 15 }],
-      'shake-hands-out',
-      'arms-up-breath',
-    ],
-    ['unequalDirections'],
-  ],
-  [
-    'fingers up for 14 s, down for 8',
-    [
-      ...start,
-      'wrist-circles',
-      ['arms-wide-fingers', { dose: 14, directions: 'first' }],
-      ['arms-wide-fingers', { dose: 8, directions: 'second' }],
-      'shake-hands-out',
-      'arms-up-breath',
-    ],
-    ['unequalDirections'],
-  ],
-  [
-    'one direction missing in a series',
-    neck({
-      series: [
-        ['ankle-circles', { dose: 8, directions: 'first' }],
-        ['ear-to-shoulder', { dose: 15 }],
-      ],
-    }),
-    ['oneDirectionOnly'],
-  ],
-  [
-    'one clasp only',
-    [
-      ...start,
-      'elbows-together-apart',
-      'round-and-lift',
-      ['clasp-behind', { dose: 12, sides: 'left' }],
-      ...end,
-    ],
-    ['oneSideOnly'],
-  ],
-  [
-    'one arm on top only',
-    [
-      ...start,
-      'shoulder-rolls',
-      'elbows-together-apart',
-      ['hug-and-lift-elbows', { dose: 15, sides: 'right' }],
-      ...end,
-    ],
-    ['oneSideOnly'],
-  ],
+  ...SIDE_SLIPS,
   ['held cold', [...start, ['ear-to-shoulder', { dose: 20 }], ...end], ['notMobilised']],
   [
     'hamstrings held cold',
@@ -169,6 +76,16 @@ export const SLIPS: readonly Slip[] = [
       ],
     }),
     ['neckLong'],
+  ],
+  [
+    'four holds of the neck in a row',
+    neck(
+      ['ear-to-shoulder', { dose: 20 }],
+      ['nose-to-armpit', { dose: 20 }],
+      ['chin-up-and-over', { dose: 20 }],
+      ['hands-behind-head-chin-down', { dose: 20 }],
+    ),
+    ['neckInRow'],
   ],
   [
     'full circles',
@@ -311,6 +228,19 @@ export const SLIPS: readonly Slip[] = [
     { approach: { ending: 'last moves standing' } },
   ],
   [
+    'standing announced, and nobody ever stands',
+    [['pause-note', { words: 'The last move is standing.' }], ...neck(['ear-to-shoulder', { dose: 20 }])],
+    ['toldInVain'],
+  ],
+  [
+    'the floor announced, and nobody goes there',
+    [
+      ['pause-note', { words: 'At the end we lie down on the floor.' }],
+      ...neck(['ear-to-shoulder', { dose: 20 }]),
+    ],
+    ['toldInVain'],
+  ],
+  [
     'down to the floor without a word',
     [...start, 'round-and-lift', ['goalpost-to-floor', { dose: 20 }], ['quiet-rest', { position: 'floor' }]],
     ['unannounced'],
@@ -360,6 +290,12 @@ export const SLIPS: readonly Slip[] = [
     ['check-in', ['slow-breaths', { dose: 6 }], 'lift-and-drop', 'quiet-rest'],
     ['exhaleNotLonger'],
     { calm: true, pace: { exhaleRatio: 1 } as never },
+  ],
+  [
+    'slow breathing, quicker than at rest',
+    neck(['ear-to-shoulder', { dose: 20 }]),
+    ['breathQuick'],
+    { pace: { breathsPerMinute: 20 } as never },
   ],
   ['held for 6 s', neck(['ear-to-shoulder', { dose: 6 }]), ['holdTooShort']],
   ['held for 90 s', neck(['ear-to-shoulder', { dose: 90 }]), ['holdTooLong']],
@@ -431,25 +367,6 @@ export const SLIPS: readonly Slip[] = [
     ],
     ['thirdVisit'],
     { approach: { order: 'mixed' } },
-  ],
-  [
-    'wrists bent up only',
-    [...start, 'wrist-circles', ['fingers-up', { dose: 15 }], 'shake-hands-out', 'arms-up-breath'],
-    ['wristOneWay'],
-  ],
-  [
-    'a rest after the left side only',
-    [
-      ...start,
-      'chin-nod',
-      'shoulder-rolls',
-      ['ear-to-shoulder', { dose: 20, sides: 'left' }],
-      'pause-rest',
-      ['ear-to-shoulder', { dose: 20, sides: 'right' }],
-      ['arm-across', { dose: 20 }],
-      ...end,
-    ],
-    ['pauseOneSide'],
   ],
   ...WORD_SLIPS,
   [

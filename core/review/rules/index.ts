@@ -3,6 +3,7 @@ import { breathEnd } from './breath/breath-end';
 import { breathWords } from './breath/breath-words';
 import { calm } from './breath/calm';
 import { cueLength } from './breath/cue-length';
+import { breathQuick } from './breath/quick';
 import { excluded } from './caution/excluded';
 import { fold } from './caution/fold';
 import { happened } from './caution/happened';
@@ -10,6 +11,7 @@ import { head } from './caution/head';
 import { headDownLong } from './caution/head-down-long';
 import { headLow } from './caution/head-low';
 import { holdLength } from './caution/hold-length';
+import { neckInRow } from './caution/neck-in-row';
 import { neckLong } from './caution/neck-long';
 import { approach } from './order/approach';
 import { chestAndBack } from './order/chest-and-back';
@@ -21,7 +23,7 @@ import { range } from './order/range';
 import { release } from './order/release';
 import { rungOrder } from './order/rung-order';
 import { visits } from './order/visits';
-import { announced } from './room/announced';
+import { announced, toldInVain } from './room/announced';
 import { call } from './room/call';
 import { idle } from './room/idle';
 import { room } from './room/room';
@@ -34,6 +36,7 @@ import { farBeyond } from './slot/far-beyond';
 import { slot } from './slot/slot';
 import { targets } from './slot/targets';
 import { wordsClaims } from './words/claims';
+import { wordsHarsh } from './words/harsh';
 import { meanwhileLong } from './words/meanwhile';
 import { wordsNumbers } from './words/numbers';
 import { wordsParts } from './words/parts';
@@ -52,6 +55,7 @@ export const reviewRules: readonly ReviewRule[] = [
   wordsSides,
   wordsNumbers,
   wordsParts,
+  wordsHarsh,
   wordsClaims,
   meanwhileLong,
   mobilised,
@@ -60,15 +64,18 @@ export const reviewRules: readonly ReviewRule[] = [
   room,
   things,
   announced,
+  toldInVain,
   excluded,
   call,
   idle,
   targets,
   farBeyond,
   calm,
+  breathQuick,
   chestAndBack,
   release,
   neckLong,
+  neckInRow,
   range,
   visits,
   wrists,

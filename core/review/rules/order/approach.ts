@@ -1,7 +1,7 @@
 import { regionOrder } from '../../../approach/order';
 import { MOST_LINKS } from '../../../edit';
 import type { Fix } from '../../../edit/fix';
-import type { Approach, ApproachQuestion } from '../../../model';
+import type { Approach, ApproachQuestion, Area } from '../../../model';
 import { demandsOf } from '../../../needs';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from '../../../timing';
 import { eachStep } from '../../each-step';
@@ -21,6 +21,8 @@ const longestRun = ({ items }: ResolvedBreak): ResolvedStep[] => {
   }
   return best;
 };
+
+const LEGS: readonly Area[] = ['hip', 'leg'];
 
 /** A finding about one answer of the approach. */
 const against = (
@@ -86,8 +88,13 @@ export const approach: ReviewRule = (input) => {
     const holds = steps.filter(
       ({ move, position }) => move.kind === 'stretch' && (position === 'standing') === stands,
     );
-    const late = holds.find(({ move }, i) =>
-      holds.slice(0, i).some((b) => shelves.indexOf(b.move.region) > shelves.indexOf(move.region)),
+    const late = holds.find(
+      ({ move, step, position }, i) =>
+        // To fold at the end is a way to let everything hang, wherever the back had its turn.
+        !(i === holds.length - 1 && demandsOf(move, step.rung, position).has('deep lean forward')) &&
+        // What is done standing takes the legs along.
+        !(stands && move.areas.some((area) => LEGS.includes(area))) &&
+        holds.slice(0, i).some((b) => shelves.indexOf(b.move.region) > shelves.indexOf(move.region)),
     );
     if (late) say('order', [late.step.id], late.move.name);
   }

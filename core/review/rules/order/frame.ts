@@ -26,6 +26,9 @@ const letsGoIn = ({ move, step }: PlacedStep): boolean =>
 const endsWith = (at: PlacedStep): boolean =>
   at.move.kind === 'close' || at.move.kind === 'breathe' || letsGoIn(at);
 
+/** A break for the eyes begins by taking them off the screen: that is how it settles. */
+const eyesRest = ({ move }: PlacedStep): boolean => move.kind === 'release' && move.areas[0] === 'face';
+
 /** A break begins by settling, has a breath in it, lets go after its holds, and ends with a close. */
 export const frame: ReviewRule = ({ resolved, lookup }) => {
   const steps = placedSteps(resolved);
@@ -48,7 +51,7 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
   const say = (code: 'noSettle' | 'noBreath' | 'nothingReleased' | 'noClose', fix: object): void => {
     found.push({ code, weight: 'look', stepIds: [], ...fix });
   };
-  if (!has('settle')) say('noSettle', add('sit-tall', first?.step.id ?? null));
+  if (!has('settle') && !(first && eyesRest(first))) say('noSettle', add('sit-tall', first?.step.id ?? null));
   if (!steps.some(leadsBreath)) say('noBreath', add('slow-breaths', afterSettle));
   const firstHold = steps.find(isHeld)?.index ?? -1;
   const released = steps.some((at) => at.index > firstHold && letsGoIn(at));

@@ -9,7 +9,7 @@ export const SHORT_HOLD_MS = 10_000;
 const WALK = 'walk-about';
 /**
  * What is moved along with an area. The muscles that move the fingers lie in the forearm, those of the foot in the shin;
- * the shoulder moves on the chest and carries the arm; who rounds, leans or turns the back moves the flanks; the hip is
+ * the shoulder moves on the chest and carries the arm; who rounds or turns the back moves the flanks, and who leans to the side the low back; the hip is
  * moved by the thigh. Common practice, no source.
  */
 const WARMS: Partial<Record<Area, readonly Area[]>> = {
@@ -18,6 +18,7 @@ const WARMS: Partial<Record<Area, readonly Area[]>> = {
   shoulder: ['shoulder', 'upper arm', 'chest', 'upper back'],
   'upper back': ['upper back', 'side'],
   'low back': ['low back', 'side'],
+  side: ['side', 'low back'],
   hip: ['hip', 'leg'],
 };
 /** What moves an area before it is held. */

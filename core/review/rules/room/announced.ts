@@ -63,3 +63,29 @@ export const announced: ReviewRule = ({ resolved, timeline, audience }) => {
     ];
   });
 };
+
+/** How getting up and going down are told of beforehand. */
+const TELLS = {
+  standing: /\b(?:stand up|get up|(?:come )?(?:up )?to standing|on (?:your|our) feet|standing)\b/i,
+  'the floor': /\b(?:go|get|come|lie|sit|move|down) (?:\w+ ){0,3}(?:on|to|onto) the floor\b/i,
+} as const;
+/** A choice tells nobody to do it, and feet stand on the floor all the time. */
+const NO_PLAN =
+  /\b(?:whoever|if you|you (?:may|can)|prefer|rather|feet|foot|soles?|heels?|toes|standing desk)\b/i;
+
+/** Standing or the floor told of in a note, and it never comes. */
+export const toldInVain: ReviewRule = ({ resolved }) => {
+  const steps = placedSteps(resolved);
+  const comes = {
+    standing: steps.some(({ position }) => position === 'standing'),
+    'the floor': steps.some(({ position }) => position === 'floor' || position === 'floor seat'),
+  };
+  const notes = steps.filter(({ move, step }) => move.onlyWords && step.words);
+  return (Object.keys(TELLS) as (keyof typeof TELLS)[]).flatMap((what): Finding[] => {
+    if (comes[what]) return [];
+    const note = notes.find(({ step }) =>
+      (step.words ?? '').split(/[.;!?]/).some((said) => TELLS[what].test(said) && !NO_PLAN.test(said)),
+    );
+    return note ? [{ code: 'toldInVain', weight: 'look', stepIds: [note.step.id], what }] : [];
+  });
+};

@@ -1,5 +1,6 @@
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
+import { saidIn } from './said-in';
 
 const ILLS =
   '(?:pain|injur\\w*|headaches?|migraines?|carpal tunnel|tendon\\w*|sciatica|arthritis|rsi|hernias?|slipped discs?|insomnia|anxiety|depression|disease|strokes?|thrombos\\w*)';
@@ -20,12 +21,10 @@ const CLAIMS: readonly string[] = [
   '(?:realigns?|decompress(?:es)?|slipped disc|spares? the discs?|nerve[- ]friendly)',
   '(?:burns? (?:fat|calories)|los(?:e|es|ing) weight|slims?)',
 ];
-export const CLAIM = new RegExp(`\\b(?:${CLAIMS.join('|')})\\b`, 'i');
+export const CLAIM = new RegExp(`\\b(?:${CLAIMS.join('|')})\\b`, 'gi');
 
 /** A promise of healing in own words. */
 export const wordsClaims = eachStep(({ step }): Finding[] => {
-  const [said] = (step.words && CLAIM.exec(step.words)) || [];
-  return said
-    ? [{ code: 'wordsClaim', weight: 'caution', stepIds: [step.id], said: said.toLowerCase() }]
-    : [];
+  const said = saidIn(step.words ?? '', CLAIM);
+  return said === null ? [] : [{ code: 'wordsClaim', weight: 'caution', stepIds: [step.id], said }];
 });

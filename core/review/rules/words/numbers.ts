@@ -25,50 +25,66 @@ const NUMBERS = [
   'nineteen',
   'twenty',
 ];
-const NUMBER = `\\d+|${NUMBERS.join('|')}|thirty|forty|fifty|sixty|ninety|once|twice|half a|a`;
+const WORTH: Readonly<Record<string, number>> = {
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  ninety: 90,
+  'a dozen': 12,
+  'half a dozen': 6,
+  'a couple of': 2,
+  once: 1,
+  twice: 2,
+  'half a': 0.5,
+  a: 1,
+};
+const NUMBER = `\\d+|${NUMBERS.join('|')}|${Object.keys(WORTH).join('|')}`;
 /** What is counted, as one says it of a movement. */
 const COUNTED =
   'times|repetitions?|reps|circles?|rolls?|squeezes|lifts|nods|turns|taps|presses|shrugs|raises|reaches|swings|sweeps|punches|glides|bends';
+const UNIT = `minutes?|mins?|seconds?|secs?|s|breaths?|${COUNTED}`;
+/** How it is said that so many are for a side or a direction: “five on each side”. */
+const FOR_EACH = '(?:on |to |for )?(?:each|either|per|a) (?:side|arm|leg|hand|foot|way|direction)';
 const SAID = new RegExp(
-  `\\b(${NUMBER})(?:[-\\s]+(?:slow|full|long|whole|deep|small|more|good))?(?:[-\\s]+(minutes?|seconds?|s|breaths?|${COUNTED}))?\\b`,
+  // “15 to 20 seconds” and “three or four times” leave room between two numbers; “twice a day” is no dose.
+  `(?<![\\w/.,])(?:(${NUMBER})\\s*(?:to|or|-|–)\\s*)?(${NUMBER})(?:[-\\s]+(?:slow|full|long|whole|deep|small|good))?(?:[-\\s]*(${UNIT}|x|×)|\\s+(${FOR_EACH}))?(?!\\w)(?! (?:a|per|every|each) (?:day|week|hour|morning))`,
   'gi',
 );
 
 const numberOf = (word: string): number => {
   const at = NUMBERS.indexOf(word);
-  if (at >= 0) return at;
-  const other: Record<string, number> = {
-    thirty: 30,
-    forty: 40,
-    fifty: 50,
-    sixty: 60,
-    ninety: 90,
-    once: 1,
-    twice: 2,
-    'half a': 0.5,
-    a: 1,
-  };
-  return other[word] ?? Number(word);
+  return at >= 0 ? at : (WORTH[word] ?? Number(word));
 };
 
-const measureOf = (unit: string | undefined, word: string): 'seconds' | 'breaths' | 'reps' | null => {
+type Measure = 'seconds' | 'breaths' | 'reps';
+
+const measureOf = (unit: string | undefined, word: string): Measure | null => {
   if (word === 'once' || word === 'twice') return unit === undefined ? 'reps' : null;
   if (unit === undefined) return null;
   // “A breath” and “a small nod” count nothing; “a minute” does.
-  if (/^(half )?a$/.test(word)) return /^minute$/.test(unit) ? 'seconds' : null;
-  if (/^(s(econds?)?|minutes?)$/.test(unit)) return 'seconds';
+  if (/^(half )?a$/.test(word)) return /^min(ute)?$/.test(unit) ? 'seconds' : null;
+  if (/^(s(ec(ond)?s?)?|min(ute)?s?)$/.test(unit)) return 'seconds';
   return unit.startsWith('breath') ? 'breaths' : 'reps';
 };
 
-/** What is a number of the dose in own words, with what it counts. */
-const numbersIn = (
-  text: string,
-): { said: string; value: number; measure: 'seconds' | 'breaths' | 'reps' }[] =>
-  [...text.matchAll(SAID)].flatMap(([said, number = '', unit]) => {
+/** A number of the dose in own words: from, to (the same where only one is said), and what it counts. */
+interface SaidNumber {
+  said: string;
+  from: number;
+  to: number;
+  measure: Measure;
+}
+
+/** The numbers of the dose in own words; those for each side count whatever the step counts. */
+const numbersIn = (text: string, own: Measure): SaidNumber[] =>
+  [...text.matchAll(SAID)].flatMap(([said, lower, number = '', unit, forEach]) => {
     const word = number.toLowerCase();
-    const measure = measureOf(unit?.toLowerCase(), word);
-    const times = /^minute/i.test(unit ?? '') ? 60 : 1;
-    return measure ? [{ said: said.trim(), value: numberOf(word) * times, measure }] : [];
+    const measure = forEach ? own : measureOf(unit?.toLowerCase(), word);
+    const times = /^min/i.test(unit ?? '') ? 60 : 1;
+    const to = numberOf(word) * times;
+    const from = lower === undefined ? to : numberOf(lower.toLowerCase()) * times;
+    return measure ? [{ said: said.trim(), from, to, measure }] : [];
   });
 
 /** A number said in own words that is not the one that is done: “five times”, done eight; “20 seconds”, done 13. */
@@ -85,14 +101,14 @@ export const wordsNumbers = eachStep(({ step, move, amountOf }): Finding[] => {
     dose.to,
     step.meanwhile?.times,
   ];
-  const wrong = numbersIn(step.words).find(({ value, measure }) => {
-    if (measure === 'reps' && value === step.meanwhile?.times) return false;
+  const wrong = numbersIn(step.words, dose.measure).find(({ from, to, measure }) => {
+    const isDone = done.some((n) => n !== undefined && n >= from && n <= to);
+    if (measure === 'reps' && to === step.meanwhile?.times) return false;
     // “Twice” may speak of the sets, and a hold of whole breaths is said in either.
-    if (measure === 'reps' && value === sets && sets > 1) return false;
-    if (measure === step.dose.measure || measure === dose.measure) return !done.includes(value);
-    if (dose.measure === 'reps' && measure === 'breaths')
-      return typeof dose.repSec === 'string' && !done.includes(value);
-    return measure === 'reps' && dose.measure !== 'reps' && value > sets;
+    if (measure === 'reps' && to === sets && sets > 1) return false;
+    if (measure === step.dose.measure || measure === dose.measure) return !isDone;
+    if (dose.measure === 'reps' && measure === 'breaths') return typeof dose.repSec === 'string' && !isDone;
+    return measure === 'reps' && dose.measure !== 'reps' && to > sets;
   });
   if (!wrong) return [];
   return [

@@ -19,13 +19,20 @@ const PARTS: readonly (readonly [RegExp, readonly Area[]])[] = [
   ],
 ];
 
+/** How a move of the neck is often told: named with another part, these say whose words they are, and by themselves nothing. */
+const OF_THE_HEAD = /\b(ears?|chin|nose|head|gaze|crown)\b/i;
+/** How one sits meanwhile is said in any move: “feet flat”, “soft knees”, “relax the jaw”, “press the feet down”. */
+const MEANWHILE =
+  /\b(?:(?:feet|foot|heels|knees|legs|hips|shoulders|jaw|eyes) (?:\w+ ){0,2}(?:soft|flat|heavy|relaxed|loose|still|steady|firm|planted|quiet|grounded|low|on the floor)|(?:feet|foot|heels) (?:\w+ )?down|(?:soft(?:en)?|relax(?:ed)?|loose(?:n)?|unclench|firm|heavy) (?:the |your |both )?(?:feet|knees|legs|shoulders|jaw|eyes|forehead))\b/gi;
+
 /**
  * A part of the body in own words that has nothing to do with the move: neither what the move is for, nor anything that its
  * own words speak of.
  */
 export const wordsParts = eachStep(({ step, move, position }): Finding[] => {
   if (!step.words || move.onlyWords) return [];
-  const { words } = step;
+  const words = step.words.replaceAll(MEANWHILE, '');
+  if (move.areas.includes('neck') && OF_THE_HEAD.test(words)) return [];
   const usual = Object.values(cuesOf(move, step.rung, position)).join(' ');
   const named = PARTS.flatMap(([pattern, areas]) => {
     const [said] = pattern.exec(words) ?? [];

@@ -1,0 +1,26 @@
+import { eachStep } from '../../each-step';
+import type { Finding } from '../../finding';
+import { saidIn } from './said-in';
+
+/** What nobody should be told to do in a stretch break. Common practice: ease, breath, and an end before pain. */
+const HARSH: readonly string[] = [
+  '(?:push|work|go|breathe|stretch|move) (?:on |right )?(?:through|into|past) (?:the |your |any )?(?:pain|hurt|discomfort)',
+  '(?:until|till) (?:it|you) (?:really )?(?:hurts?|feels? pain|burns?)',
+  '(?:no pain,? no gain|should (?:really )?hurt|feel the burn)',
+  'as (?:hard|far|strongly) as (?:you can|possible)',
+  '(?:pull|push|press|yank|tug|wrench)(?:s|ing)?(?: the \\w+| your \\w+| it| on it| down| back)? (?:really )?(?:hard|with (?:all your )?force)',
+  '(?:force|jerk|yank|wrench|snap|crack|pop)(?:s|ing)?(?: it)? (?:the |your )?(?:head|neck|back|arm|shoulder|spine|wrist|knee|leg|chin|joints?|fingers|knuckles)',
+  '(?:bounce|bouncing|bob up and down|swing into it)',
+  '(?:drop|throw|fling|let) (?:the |your )?head (?:fall |drop |hang )?(?:all the way )?back(?:ward)?',
+  'hold(?:ing)? (?:the|your) breath',
+  'lock(?:ing)? (?:out )?(?:the |your )?(?:knees?|elbows?)',
+];
+export const HARSH_WORDS = new RegExp(`\\b(?:${HARSH.join('|')})\\b`, 'gi');
+
+/** Own words that ask for force, for pain, or for a held breath. */
+export const wordsHarsh = eachStep(({ step, move }): Finding[] => {
+  const said = saidIn(step.words ?? '', HARSH_WORDS);
+  return said === null
+    ? []
+    : [{ code: 'wordsHarsh', weight: 'caution', stepIds: [step.id], move: move.name, said }];
+});
