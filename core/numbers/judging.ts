@@ -6,10 +6,11 @@ import { LONGEST_SETUP_MS } from '../review/rules/breath/cue-length';
 import { RESTING_BREATHS } from '../review/rules/breath/quick';
 import { TURNED_DEG as FOLD_TURNED_DEG } from '../review/rules/caution/fold';
 import { TURNED_DEG as HEAD_TURNED_DEG, LIFTED_DEG } from '../review/rules/caution/head';
-import { LONGEST_HEAD_LOW_MS } from '../review/rules/caution/head-down-long';
+import { LONGEST_HEAD_MS } from '../review/rules/caution/head-long';
 import { LEAST_MS, MOST_MS } from '../review/rules/caution/hold-length';
 import { NECK_IN_ROW } from '../review/rules/caution/neck-in-row';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
+import { FAR_TOO_MANY, QUICKEST_HEAD_SEC } from '../review/rules/caution/repetitions';
 import { SERIES } from '../review/rules/order/approach';
 import { FEW_STEPS, HOLDS, SHORT_SLOT_SEC } from '../review/rules/order/frame';
 import { SHORT_HOLD_MS } from '../review/rules/order/mobilised';
@@ -41,7 +42,9 @@ export const ofTheReview = at('Review', [
   ['Neck away from the middle', `more than ${sec(LONGEST_NECK_MS)} of work`],
   ['Holds of the neck in a row', `more than ${NECK_IN_ROW}, with nothing let go between them`],
   ['Slow breathing that is not slow', `${RESTING_BREATHS} breaths a minute and more`],
-  ['A head that hangs', `longer than ${sec(LONGEST_HEAD_LOW_MS)} at a time`],
+  ['A head that hangs, or is kept turned', `longer than ${sec(LONGEST_HEAD_MS)} at a time`],
+  ['A head moved fast', `a repetition in less than ${QUICKEST_HEAD_SEC} s`],
+  ['Too many repetitions', `more than ${FAR_TOO_MANY} times what a move asks for at most`],
   [
     'Head tipped back: how far, and turned as well',
     `more than ${LIFTED_DEG}°; from ${TIPPED_DEG}° on, turned by more than ${HEAD_TURNED_DEG}°`,

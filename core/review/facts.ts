@@ -27,6 +27,7 @@ export const workOf = (timeline: Timeline, stepId: string, side?: Side): number 
     0,
   );
 
-/** A hold: a stretch that is kept, not repeated. */
+/** A hold: what is kept, not repeated. A move that goes from side to side is held too where it has seconds or breaths. */
 export const isHeld = ({ step, move }: ResolvedStep): boolean =>
-  move.kind === 'stretch' && step.dose.measure !== 'reps';
+  step.dose.measure !== 'reps' &&
+  (move.kind === 'stretch' || (move.kind === 'mobilise' && move.ways.pattern === 'alternate'));

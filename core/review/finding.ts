@@ -36,6 +36,9 @@ export type Finding = {
   | { code: 'wristOneWay'; move: string; way: 'up' | 'down' }
   | { code: 'happened'; move: string; what: string; last: IsoDate }
   | { code: 'headDownLong'; move: string; lengthMs: number }
+  | { code: 'headTurnedLong'; move: string; lengthMs: number }
+  | { code: 'headQuick'; move: string; repSec: number }
+  | { code: 'repsMany'; move: string; times: number; most: number }
   | { code: 'pauseOneSide'; move: string; side: Side }
   | { code: 'unannounced'; move: string; what: 'standing' | 'the floor' | 'castors' }
   | { code: 'thingUnused'; thing: Thing }

@@ -71,6 +71,18 @@ const say: Say = {
     title: `${move}: the head hangs for ${length(lengthMs)}`,
     why: `Half a minute at a time is enough, for any group; come up slowly. ${common}`,
   }),
+  headTurnedLong: ({ move, lengthMs }) => ({
+    title: `${move}: the head stays turned for ${length(lengthMs)}`,
+    why: `Half a minute at a time is enough, for any group; back to the middle, then again. ${common}`,
+  }),
+  headQuick: ({ move, repSec }) => ({
+    title: `${move}: the head moves in ${repSec} s there and back`,
+    why: `Slowly, or it makes dizzy and helps nobody: three seconds and more. ${common}`,
+  }),
+  repsMany: ({ move, times, most }) => ({
+    title: `${move}: ${times} times`,
+    why: `Usually ${most} times at most; more of it tires, and nobody counts along. ${common}`,
+  }),
   pauseOneSide: ({ move, side }) => ({
     title: `${move}: no rest after the ${side} side, as there was after the other`,
     why: `What one side gets, the other is owed, rests as well. ${common}`,

@@ -166,6 +166,26 @@ export const SLIPS: readonly Slip[] = [
     ['headDownLong'],
   ],
   [
+    'head turned for a minute on each side',
+    [
+      ...start,
+      'chin-nod',
+      ['look-over-shoulder', { dose: { measure: 'seconds', amount: 60 }, oneByOne: true }],
+      ...end,
+    ],
+    ['headTurnedLong'],
+  ],
+  [
+    'nods of one second',
+    [...start, ['chin-nod', { dose: { measure: 'reps', amount: 10, repSec: 1 } }], ...end],
+    ['headQuick'],
+  ],
+  [
+    'forty rolls',
+    [...start, ['shoulder-rolls', { dose: 40 }], ['arm-across', { dose: 20 }], ...end],
+    ['repsMany'],
+  ],
+  [
     'chest opened, never rounded',
     [...start, 'shoulder-rolls', 'sweep-out-and-home', ['elbows-wide', { dose: 20 }], ...end],
     ['chestWithoutRound'],

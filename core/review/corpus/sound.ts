@@ -260,6 +260,18 @@ export const SOUND: readonly (readonly [name: string, lines: readonly Line[], mo
     ],
   ],
   [
+    'a strap by another name, announced',
+    [
+      ['pause-note', { words: 'Please have a scarf or a belt within reach; we use it later.' }],
+      'sit-tall',
+      'slow-breaths',
+      'shoulder-rolls',
+      ['strap-overhead-behind', { position: 'edge' }],
+      'shake-shoulders',
+      'arms-up-breath',
+    ],
+  ],
+  [
     'a standing end, announced',
     [
       [

@@ -8,11 +8,12 @@ import { excluded } from './caution/excluded';
 import { fold } from './caution/fold';
 import { happened } from './caution/happened';
 import { head } from './caution/head';
-import { headDownLong } from './caution/head-down-long';
+import { headLong } from './caution/head-long';
 import { headLow } from './caution/head-low';
 import { holdLength } from './caution/hold-length';
 import { neckInRow } from './caution/neck-in-row';
 import { neckLong } from './caution/neck-long';
+import { repetitions } from './caution/repetitions';
 import { approach } from './order/approach';
 import { chestAndBack } from './order/chest-and-back';
 import { closeEarly } from './order/close-early';
@@ -46,7 +47,7 @@ import { wordsSides } from './words/sides';
 export const reviewRules: readonly ReviewRule[] = [
   headLow,
   happened,
-  headDownLong,
+  headLong,
   head,
   fold,
   slot,
@@ -61,6 +62,7 @@ export const reviewRules: readonly ReviewRule[] = [
   mobilised,
   rungOrder,
   holdLength,
+  repetitions,
   room,
   things,
   announced,

@@ -12,8 +12,12 @@ export const announcement = (thing: Thing): string =>
     ? `Later we need ${thingWord('wall')}. See where yours is before we start.`
     : `Later we need ${thingWord(thing)}. Put it within reach before we start.`;
 
+/** What serves as a thing and is called by its own name. */
+const SERVES: Partial<Record<Thing, string>> = { strap: '|scarf|scarves|belt|towel|band' };
 /** How each thing is found in what is said. */
-const NAMED = new Map(Thing.options.map((thing) => [thing, new RegExp(`\\b${thing}`, 'i')]));
+const NAMED = new Map(
+  Thing.options.map((thing) => [thing, new RegExp(`\\b(?:${thing}${SERVES[thing] ?? ''})`, 'i')]),
+);
 const names = (lines: readonly Line[], thing: Thing): boolean =>
   lines.some((line) => NAMED.get(thing)?.test(line.text));
 
