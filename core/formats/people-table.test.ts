@@ -48,13 +48,13 @@ describe('a table of people', () => {
 
   it('names every wrong cell, row by row, with its value, and reads the others', () => {
     const rows = read(
-      'name,tight,limits,note,consent\nMaj,neck,,,\n,forearm,,,\nJoon,ear,,,\nPia,hand,kneecaps,,maybe\nOle,,neck,,no\n',
+      'name,tight,limits,note,consent\nMaj,neck,,,\n,forearm,,,\nJoon,ear,,,\nPia,hand,gizzard,,maybe\nOle,,neck,,no\n',
     );
     expect(rows.map((r) => r.ok)).toEqual([true, false, false, false, false]);
     const problems = rows.map((r) => (r.ok ? [] : r.problems.map((p) => `${p.column}: ${p.message}`)));
     expect(problems[1]).toEqual(['name: must have at least 1 character']);
     expect(problems[2]?.[0]).toMatch(/^tight: “ear” is not an area; areas are neck, /);
-    expect(problems[3]?.join(' | ')).toMatch(/limits: “kneecaps” is not a limit.*consent: must be yes or no/);
+    expect(problems[3]?.join(' | ')).toMatch(/limits: “gizzard” is not a limit.*consent: must be yes or no/);
     expect(problems[4]).toEqual(['consent: limits and notes are kept only when the person has agreed to it']);
     expect(rows.map((r) => r.line)).toEqual([2, 3, 4, 5, 6]);
   });
@@ -73,6 +73,30 @@ describe('a table of people', () => {
         limits: [{ limit: 'knee', side: 'right' }, { limit: 'pregnancy' }, { limit: 'wrist or hand' }],
       },
     });
+  });
+
+  it.each([
+    ['bad back', ['low back']],
+    ['a stiff neck and sore wrists', ['neck', 'wrist or hand']],
+    ['knee, hip', ['knee', 'hip']],
+    ['high blood pressure + dizzy spells', ['blood or eye pressure', 'dizziness']],
+    ['frozen shoulder (left)', ['shoulder']],
+    ['Asthmatic & hearing aid', ['asthma or breath', 'limited hearing']],
+    ['wheelchair user\nlow back trouble', ['cannot stand', 'low back']],
+    ['balance problems', ['balance']],
+    ['surgery (shoulder); n/a', ['recent surgery']],
+    ['none', []],
+    ['-', []],
+  ])('reads “%s” as a colleague writes it', (cell, limits) => {
+    const [row] = read(`name,limits,consent\nMaj,"${cell}",yes\n`);
+    expect(row?.ok && row.person.limits.map(({ limit }) => limit)).toEqual(limits);
+  });
+
+  it('concludes nothing: an illness that is no limit is named, and asked about', () => {
+    for (const cell of ['migraine', 'cancer', 'neck cancer', 'stroke', 'left handed']) {
+      const [row] = read(`name,limits,consent\nMaj,${cell},yes\n`);
+      expect(row?.ok, cell).toBe(false);
+    }
   });
 
   it('takes what a first line says of its separator', () => {

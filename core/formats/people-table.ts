@@ -86,6 +86,11 @@ export interface CellProblem {
   message: string;
   value: string;
 }
+/** What stands between two entries of a cell; what stands in brackets belongs to the entry before it. */
+const BETWEEN = /(?:[;/|,&+\n]|\band\b)(?![^(]*\))/i;
+/** How people write that there is nothing. */
+const NOTHING: readonly string[] = ['none', 'nothing', 'no', '-', '–', '—'];
+
 /** One row of the table, read or not. */
 export type ReadRow =
   | { line: number; ok: true; person: Person }
@@ -93,9 +98,10 @@ export type ReadRow =
 
 const list = (cell: string): string[] =>
   cell
-    .split(/[;/|]/)
+    .replaceAll(/\bn\/a\b/gi, '')
+    .split(BETWEEN)
     .map((s) => s.trim().toLowerCase())
-    .filter((s) => s !== '');
+    .filter((s) => s !== '' && !NOTHING.includes(s));
 
 type SideOrBoth = 'left' | 'right' | 'both';
 
