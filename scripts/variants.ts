@@ -2,7 +2,15 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { cueContext } from '@kotabi/core/approach';
 import { cuesOf, PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
 import { library } from '@kotabi/core/library/all';
-import { defaultApproach, Limit, type Move, type Position, rungsIn, Thing } from '@kotabi/core/model';
+import {
+  defaultApproach,
+  Limit,
+  type Move,
+  type Position,
+  rungsIn,
+  Thing,
+  variantOf,
+} from '@kotabi/core/model';
 import { answerFor, answerText, cautionsOf, demandsOf } from '@kotabi/core/needs';
 import { figureMarkup } from '../web/figure/markup';
 
@@ -20,7 +28,8 @@ const variant = (move: Move, rung: string | undefined, position: Position): stri
   const pictures = (['left', 'right'] as const)
     .slice(0, move.ways.pattern === 'together' ? 1 : 2)
     .map((side) => figureMarkup(move, side, rung, position));
-  const cues = cuesOf(move, rung, position);
+  const done = variantOf(move, rung, position);
+  const cues = cuesOf(done);
   const context = cueContext(move, defaultApproach, {
     side: 'left',
     direction: move.ways.directions?.[0] ?? null,
@@ -35,8 +44,8 @@ const variant = (move: Move, rung: string | undefined, position: Position): stri
   });
   return `<section><div>${pictures.join('')}</div><div><h2>${escaped(move.name)}</h2>
 <p>${escaped([rung, PLACE_WORDS[position]].filter(Boolean).join(' · '))}</p><dl>${words.join('')}
-${row('asks', [...demandsOf(move, rung, position)].join(', '))}
-${row('with care', cautionsOf(move, rung, position).join(' '))}
+${row('asks', [...demandsOf(done)].join(', '))}
+${row('with care', cautionsOf(done).join(' '))}
 ${row('otherwise', otherwise.join('; '))}</dl></div></section>`;
 };
 

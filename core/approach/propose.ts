@@ -1,4 +1,4 @@
-import { type Approach, type Dose, type Move, type Position, rungOf } from '../model';
+import { type Approach, type Dose, type Move, type Position, rungOf, usualVariant } from '../model';
 import { demandsOf } from '../needs';
 
 const HOLD_SEC: Record<Approach['holdLength'], number> = { '10 s': 10, '20 s': 20, '30 s': 30, '45 s': 45 };
@@ -33,7 +33,7 @@ export const proposedSets = (move: Pick<Move, 'kind'>, approach: Approach): numb
 
 /** What a rung may not ask, by the approach. */
 const tooMuch = (move: Move, rung: string, approach: Approach): boolean => {
-  const asks = demandsOf(move, rung);
+  const asks = demandsOf(usualVariant(move, rung));
   return (
     (approach.handOnHead === 'gravity only' && asks.has('hand weight on the head')) ||
     (approach.lookingUp === 'never past neutral' && asks.has('looking up')) ||

@@ -1,4 +1,4 @@
-import { type Cues, type Move, type Position, type Rung, rungOf } from '../model';
+import { type Cues, type Move, type Rung, rungOf, type Variant } from '../model';
 import { english, type Say } from '../words';
 
 const ROLES = ['say', 'again', 'turn', 'go', 'feel', 'check', 'breathe', 'last', 'back'] as const;
@@ -17,26 +17,18 @@ const onlyHalf = (move: Move, say: Say): string =>
 /** Is it the usual rung of a move, whose words the move itself has? */
 const isUsual = (move: Move, rung: Rung): boolean => rung === rungOf(move);
 
-const made = new WeakMap<Move, Map<string, Cues>>();
+const made = new WeakMap<Variant, Map<boolean, Cues>>();
 
 /**
- * All words of a move on a rung (the usual one when left out), in the position in which it is done (its own when left out):
- * the rung's, else the move's. Standing, a seated move has other words where the seat is spoken of: the rung's own,
+ * All words of a variant: the rung's, else the move's. Standing, a seated move has other words where the seat is spoken of: the rung's own,
  * else the move's, unless the rung says that line in its own words anyway. `oneByOne`: a move that usually goes from side
  * to side is done on one side first, and then on the other. A smaller
  * rung without a set-up of its own says that it is smaller.
  */
-export const cuesOf = (
-  move: Move,
-  rungName?: string,
-  position: Position = move.position,
-  oneByOne = false,
-  say: Say = english,
-): Cues => {
-  const rung = rungOf(move, rungName);
-  const key = `${rung?.name ?? ''}|${position}|${oneByOne}`;
+export const cuesOf = (variant: Variant, oneByOne = false, say: Say = english): Cues => {
+  const { move, rung, position } = variant;
   // Only English is asked for again and again.
-  const known = say === english ? made.get(move)?.get(key) : undefined;
+  const known = say === english ? made.get(variant)?.get(oneByOne) : undefined;
   if (known) return known;
   const own = ownOf(rung);
   const upright = position === 'standing' && move.position !== 'standing';
@@ -51,7 +43,7 @@ export const cuesOf = (
   if (rung && rung.share < SMALL_SHARE && rung.say === undefined && !isUsual(move, rung))
     cues.say = `${cues.say} ${onlyHalf(move, say)}`;
   if (say !== english) return cues;
-  const ofMove = made.get(move) ?? new Map<string, Cues>();
-  made.set(move, ofMove.set(key, cues));
+  const ofVariant = made.get(variant) ?? new Map<boolean, Cues>();
+  made.set(variant, ofVariant.set(oneByOne, cues));
   return cues;
 };

@@ -28,6 +28,7 @@ export * from './tokens';
 export * from './trends';
 export * from './units';
 export * from './use';
+export * from './variant';
 export * from './voice';
 export * from './week';
 export * from './weight';

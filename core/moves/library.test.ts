@@ -13,6 +13,7 @@ import {
   otherSide,
   rungOf,
   type Side,
+  usualVariant,
 } from '../model';
 import { published } from '../reference';
 import { brk, compile } from '../testing/build';
@@ -27,7 +28,7 @@ const approaches: Approach[] = (Object.keys(Approach.shape) as (keyof Approach)[
 
 /** All cues of a move in one pass, on one rung. */
 const textsOf = (move: Move, rung: string | undefined): string[] =>
-  Object.values(cuesOf(move, rung)).filter((c): c is string => c !== undefined && c !== '');
+  Object.values(cuesOf(usualVariant(move, rung))).filter((c): c is string => c !== undefined && c !== '');
 
 const ladder = (move: Move): (string | undefined)[] => [undefined, ...move.rungs.map((r) => r.name)];
 
@@ -112,7 +113,10 @@ describe('the library', () => {
           for (const cue of textsOf(move, rung)) expect(cue).not.toMatch(/\{(side|other)\}/i);
           continue;
         }
-        for (const cue of [cuesOf(move, rung).say, cuesOf(move, rung).again ?? ''])
+        for (const cue of [
+          cuesOf(usualVariant(move, rung)).say,
+          cuesOf(usualVariant(move, rung)).again ?? '',
+        ])
           expect(resolveCue(cue, { side: 'left' }), `${rung}`).not.toBe(resolveCue(cue, { side: 'right' }));
       }
     });
@@ -120,8 +124,8 @@ describe('the library', () => {
     it('says one side at a time where that is how it is done', () => {
       if (ways.pattern !== 'alternate') return expect(move.oneByOne).toBeUndefined();
       for (const { name } of move.rungs) {
-        const turns = cuesOf(move, name);
-        const whole = cuesOf(move, name, move.position, true);
+        const turns = cuesOf(usualVariant(move, name));
+        const whole = cuesOf(usualVariant(move, name), true);
         expect(whole.say).not.toBe(turns.say);
         expect(whole.say).not.toMatch(
           /\.\.|\b(then (change|the|tip)|change|other way|other pair|other side)\b/i,
@@ -134,7 +138,7 @@ describe('the library', () => {
 
     it('is felt where its ways say: the feel cue names the same side as the ledger', () => {
       for (const rung of ladder(move)) {
-        const { feel } = cuesOf(move, rung);
+        const { feel } = cuesOf(usualVariant(move, rung));
         if (ways.pattern === 'together' || ways.felt === 'both') expect(feel).not.toMatch(/\{(side|other)\}/);
         else if (/\{(side|other)\}/.test(feel))
           expect(feel.includes('{other}')).toBe(ways.felt === 'opposite');
@@ -154,7 +158,7 @@ describe('the library', () => {
       const first = parts.find((p) => p.kind === 'say');
       expect(first?.lines[0]?.text).toBe(
         resolveCue(
-          cuesOf(move, usual).say,
+          cuesOf(usualVariant(move, usual)).say,
           cueContext(move, defaultApproach, { side: 'left', direction: directions[0] }),
         ),
       );
@@ -163,7 +167,7 @@ describe('the library', () => {
       if (ways.pattern === 'each' && !(step.dose.measure === 'reps' && ways.pair !== 'side'))
         expect(second?.lines[0]?.text).toBe(
           resolveCue(
-            cuesOf(move).again ?? '',
+            cuesOf(usualVariant(move)).again ?? '',
             cueContext(move, defaultApproach, { side: 'right', direction: directions[0] }),
           ),
         );
@@ -180,10 +184,12 @@ describe('the library', () => {
     it('is short enough to listen to, and fits its usual dose without a finding of length', () => {
       // Common practice, no source: a set-up of more than 15 s loses the room (35 words at 140 a minute).
       for (const rung of ladder(move)) {
-        expect(countWords(cuesOf(move, rung).say)).toBeLessThanOrEqual(35);
-        expect(countWords(cuesOf(move, rung).again ?? '')).toBeLessThanOrEqual(14);
+        expect(countWords(cuesOf(usualVariant(move, rung)).say)).toBeLessThanOrEqual(35);
+        expect(countWords(cuesOf(usualVariant(move, rung)).again ?? '')).toBeLessThanOrEqual(14);
       }
-      for (const { go, last, back, breathe, check } of ladder(move).map((rung) => cuesOf(move, rung)))
+      for (const { go, last, back, breathe, check } of ladder(move).map((rung) =>
+        cuesOf(usualVariant(move, rung)),
+      ))
         for (const cue of [go, last, back, breathe, check])
           expect(countWords(cue ?? '')).toBeLessThanOrEqual(16);
       const { parts } = compile(brk([stepOf(move, 's')]), [move]);

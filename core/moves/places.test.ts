@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cueContext } from '../approach';
 import { cuesOf, resolveCue } from '../cues';
 import { library, pauses } from '../library/all';
-import { type Base, defaultApproach, type Move, type Position, rungsIn } from '../model';
+import { type Base, defaultApproach, type Move, type Position, rungsIn, variantOf } from '../model';
 import { demandsOf, motionOf } from '../needs';
 
 // Where a move is done changes what is said and what is drawn: every move on every rung in every position it can be in.
@@ -42,7 +42,7 @@ describe.each(all.map((move) => [move.name, move] as const))('%s', (_, move) => 
   it('speaks of no other place than where it is done', () => {
     for (const [position, rung] of variants) {
       if (RISING.includes(move.id) || (position === 'standing' && move.position === 'standing')) continue;
-      for (const [role, cue] of Object.entries(cuesOf(move, rung, position))) {
+      for (const [role, cue] of Object.entries(cuesOf(variantOf(move, rung, position)))) {
         if (!cue) continue;
         const said = resolveCue(
           cue,
@@ -61,11 +61,10 @@ describe.each(all.map((move) => [move.name, move] as const))('%s', (_, move) => 
   it('is drawn, and judged, where it is done', () => {
     for (const [position, rung] of variants) {
       if (RISING.includes(move.id)) continue;
-      const found = move.rungs.find((r) => r.name === rung);
-      const bases = motionOf(move, found, position)?.poses.map((p) => p.base) ?? [];
+      const bases = motionOf(variantOf(move, rung, position))?.poses.map((p) => p.base) ?? [];
       for (const base of bases)
         expect([position, rung, BASES[position].includes(base)]).toEqual([position, rung, true]);
-      const asked = demandsOf(move, rung, position);
+      const asked = demandsOf(variantOf(move, rung, position));
       if (position === 'standing') expect(asked).toContain('standing');
       if (position.startsWith('floor')) expect(asked).toContain('on the floor');
       if (position === 'back') expect(asked).not.toContain('edge of the seat');

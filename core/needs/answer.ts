@@ -9,6 +9,9 @@ import {
   RoomLimit,
   rungOf,
   type Thing,
+  thingsOf,
+  type Variant,
+  variantOf,
 } from '../model';
 import { demandsOf } from './demands';
 import { carries, isNear, placeOf } from './near';
@@ -87,13 +90,13 @@ const met = (
   });
 
 /** A rung that cannot be done in this position: on the seat, standing, on the floor. */
-const misplaced = (move: Move, rungName: string | undefined, position: Position): Reason[] =>
-  rungOf(move, rungName)?.notIn.includes(position)
+const misplaced = ({ rung, position }: Variant): Reason[] =>
+  rung?.notIn.includes(position)
     ? [{ limit: 'things', demand: 'things', why: `not done ${placeWord(position)}`, weight: 'avoid' }]
     : [];
 
-const missingThings = (move: Move, rungName: string | undefined, room: Room): Reason[] =>
-  [...move.things, ...(rungOf(move, rungName)?.things ?? [])]
+const missingThings = (variant: Variant, room: Room): Reason[] =>
+  thingsOf(variant)
     .filter((thing) => FETCHED.includes(thing) && !room.things.includes(thing))
     .map((thing) => ({ limit: 'things', demand: 'things', why: `no ${thing} at hand`, weight: 'avoid' }));
 
@@ -102,8 +105,8 @@ interface Try {
   care: Reason[];
 }
 
-/** A move as it will be done: with a rung (-1 where it has none), in a position. */
-interface Variant {
+/** A variant as it will be done: at which height of its ladder (-1 where it has none), and with its dose. */
+interface Tried {
   move: Move;
   rung: number;
   position: Position;
@@ -111,15 +114,15 @@ interface Variant {
   dose?: Dose;
 }
 
-const nameOf = ({ move, rung }: Variant): string | undefined => move.rungs[rung]?.name;
+const nameOf = ({ move, rung }: Tried): string | undefined => move.rungs[rung]?.name;
+const variantIn = (tried: Tried): Variant => variantOf(tried.move, nameOf(tried), tried.position);
 
-const tryOut = (variant: Variant, limits: readonly (PersonLimit | RoomLimit)[], room: Room): Try => {
-  const { move, position, dose } = variant;
-  const name = nameOf(variant);
+const tryOut = (tried: Tried, limits: readonly (PersonLimit | RoomLimit)[], room: Room): Try => {
+  const variant = variantIn(tried);
   const reasons = [
-    ...met(move, demandsOf(move, name, position, dose), limits),
-    ...missingThings(move, name, room),
-    ...misplaced(move, name, position),
+    ...met(variant.move, demandsOf(variant, tried.dose), limits),
+    ...missingThings(variant, room),
+    ...misplaced(variant),
   ];
   return {
     serious: reasons.filter((r) => r.weight !== 'care'),
@@ -139,11 +142,11 @@ const seatsFor = (move: Move, position: Position): readonly Position[] =>
     : [];
 
 /** What can be done of a move instead of a variant: that one first, then on the seat, then rung by rung below. */
-const downFrom = ({ move, rung, position, dose }: Variant): Variant[] => {
+const downFrom = ({ move, rung, position, dose }: Tried): Tried[] => {
   const positions = [position, ...seatsFor(move, position)];
   const rungs = Array.from({ length: Math.max(1, rung + 1) }, (_, n) => rung - n);
   return rungs.flatMap((r) =>
-    positions.map((p): Variant => ({ move, rung: r, position: p, ...(dose && { dose }) })),
+    positions.map((p): Tried => ({ move, rung: r, position: p, ...(dose && { dose }) })),
   );
 };
 
@@ -159,7 +162,7 @@ interface Asked {
   meanwhile?: Move;
 }
 
-const variantOf = ({ move, rung, position, dose }: Asked): Variant => {
+const triedFirst = ({ move, rung, position, dose }: Asked): Tried => {
   const name = rungOf(move, rung)?.name;
   return {
     move,
@@ -174,21 +177,21 @@ const variantOf = ({ move, rung, position, dose }: Asked): Variant => {
  * be eased, that one with a word of care. A limit more only ever takes possibilities away, so it never loosens an answer.
  */
 const passing = (
-  variant: Variant,
+  tried: Tried,
   limits: readonly (PersonLimit | RoomLimit)[],
   room: Room,
-  allowed: (variant: Variant) => boolean = () => true,
-): { variant: Variant; care: Reason[]; clear: boolean } | null => {
-  const all = downFrom(variant).filter(allowed);
+  allowed: (tried: Tried) => boolean = () => true,
+): { tried: Tried; care: Reason[]; clear: boolean } | null => {
+  const all = downFrom(tried).filter(allowed);
   for (const one of all) {
     const { serious, care } = tryOut(one, limits, room);
-    if (serious.length === 0) return { variant: one, care: unique(care), clear: true };
+    if (serious.length === 0) return { tried: one, care: unique(care), clear: true };
   }
   const lowest = all.filter((one) => one.rung === all.at(-1)?.rung);
   for (const one of lowest) {
     const { serious, care } = tryOut(one, limits, room);
     if (serious.every((r) => r.weight === 'ease'))
-      return { variant: one, care: unique([...serious, ...care]), clear: false };
+      return { tried: one, care: unique([...serious, ...care]), clear: false };
   }
   return null;
 };
@@ -202,14 +205,14 @@ const ABLE: readonly NeedRule['limit'][] = [
 ];
 
 /** The limits that would have somebody avoid a variant for what it may do to them. */
-const avoidedBy = (variant: Variant): ReadonlySet<NeedRule['limit']> => {
-  const demands = demandsOf(variant.move, nameOf(variant), variant.position, variant.dose);
+const avoidedBy = (tried: Tried): ReadonlySet<NeedRule['limit']> => {
+  const demands = demandsOf(variantIn(tried), tried.dose);
   const avoided = needRules.filter(
     ({ limit, demand, weight, areas }) =>
       weight === 'avoid' &&
       !ABLE.includes(limit) &&
       demands.has(demand) &&
-      (!areas || areas.some((a) => variant.move.areas.includes(a))),
+      (!areas || areas.some((a) => tried.move.areas.includes(a))),
   );
   return new Set(avoided.map((rule) => rule.limit));
 };
@@ -236,8 +239,8 @@ const insteadOf = (move: Move, lookup: MoveLookup): Move[] => {
 };
 
 interface Fitting {
-  usual: Variant;
-  variant: Variant;
+  usual: Tried;
+  tried: Tried;
   care: Reason[];
   same: boolean;
   /** How well it serves: 0 is of the same area and asks nothing serious. */
@@ -246,7 +249,7 @@ interface Fitting {
 
 /** A variant of another move that is fine as it is: of the same area where there is one, and asking no more of a body. */
 const replacement = (
-  planned: Variant,
+  planned: Tried,
   limits: readonly (PersonLimit | RoomLimit)[],
   room: Room,
   lookup: MoveLookup,
@@ -257,7 +260,7 @@ const replacement = (
     // Nobody gets up for what replaces something done on the seat.
     if (move.position === 'standing' && planned.position !== 'standing') continue;
     if (move.position === 'floor' && !planned.position.startsWith('floor')) continue;
-    const usual = variantOf({ move });
+    const usual = triedFirst({ move });
     // It is no risk to anyone to whom the planned one is none.
     const found = passing(usual, limits, room, (one) =>
       [...avoidedBy(one)].every((limit) => most.has(limit)),
@@ -272,27 +275,27 @@ const replacement = (
     if (place === 0) break;
   }
   if (!best) return null;
-  const { variant, usual, care, same } = best;
+  const { tried, usual, care, same } = best;
   return {
-    instead: variant.move.id,
-    ...chosen(variant, usual),
+    instead: tried.move.id,
+    ...chosen(tried, usual),
     ...(!same && { otherArea: true }),
     care,
   };
 };
 
 /** What differs in a variant from the one that is planned, or usual. */
-const chosen = (variant: Variant, planned: Variant): Pick<Answer, 'rung' | 'position'> => {
-  const rung = variant.rung === planned.rung ? undefined : nameOf(variant);
+const chosen = (tried: Tried, planned: Tried): Pick<Answer, 'rung' | 'position'> => {
+  const rung = tried.rung === planned.rung ? undefined : nameOf(tried);
   return {
     ...(rung !== undefined && { rung }),
-    ...(variant.position !== planned.position && { position: variant.position }),
+    ...(tried.position !== planned.position && { position: tried.position }),
   };
 };
 
 /** True when a step can be done as it is planned, on an easier rung of it, or on the seat; what else there is is not looked for. */
 export const isDoable = (asked: Asked, person: Pick<Person, 'limits'>, room: Room): boolean =>
-  passing(variantOf(asked), [...person.limits, ...room.limits], room) !== null;
+  passing(triedFirst(asked), [...person.limits, ...room.limits], room) !== null;
 
 /** True for somebody who has to ask a doctor or physiotherapist first: for them nothing else is proposed, they rest. */
 export const mustAsk = (limits: readonly (PersonLimit | RoomLimit)[]): boolean => limits.some(asksFirst);
@@ -313,9 +316,9 @@ export const answerFor = (
   if (!meanwhile || !['fine', 'easier rung'].includes(answer.verdict)) return answer;
   const limits = [...person.limits, ...room.limits];
   const position = answer.position ?? step.position ?? step.move.position;
-  const second = variantOf({ move: meanwhile, position });
+  const second = triedFirst({ move: meanwhile, position });
   const found = passing(second, limits, room);
-  const asPlanned = found?.variant.rung === second.rung && found.variant.position === position;
+  const asPlanned = found?.tried.rung === second.rung && found.tried.position === position;
   if (found && asPlanned) return { ...answer, care: unique([...answer.care, ...found.care]) };
   const { serious } = tryOut(second, limits, room);
   return { ...answer, verdict: 'easier rung', alone: true, reasons: unique([...answer.reasons, ...serious]) };
@@ -324,12 +327,12 @@ export const answerFor = (
 /** The answer for the move of the step itself. */
 const ownAnswer = (asked: Asked, person: Pick<Person, 'limits'>, room: Room, lookup: MoveLookup): Answer => {
   const limits = [...person.limits, ...room.limits];
-  const planned = variantOf(asked);
+  const planned = triedFirst(asked);
   const { serious, care } = tryOut(planned, limits, room);
   if (serious.length === 0) return { verdict: 'fine', reasons: [], care: unique(care) };
   const found = passing(planned, limits, room);
   if (found) {
-    const change = chosen(found.variant, planned);
+    const change = chosen(found.tried, planned);
     if (change.rung === undefined && change.position === undefined)
       return { verdict: 'fine', reasons: [], care: found.care };
     return { verdict: 'easier rung', ...change, reasons: unique(serious), care: found.care };

@@ -1,4 +1,4 @@
-import type { Area, Move, Position } from '../model';
+import type { Area, Variant } from '../model';
 import { demandsOf } from './demands';
 import type { Demand } from './shown';
 
@@ -90,11 +90,11 @@ const CAUTIONS: readonly Caution[] = [
 ];
 
 /**
- * What to mind in a move as it is done (this rung, this position; the usual ones when left out): what its demands say,
- * what may harm most first, then what the move adds itself. Said to everyone; never a diagnosis.
+ * What to mind in a variant: what its demands say, what may harm most first, then what the move adds itself. Said to everyone; never a diagnosis.
  */
-export const cautionsOf = (move: Move, rungName?: string, position?: Position): string[] => {
-  const demands = demandsOf(move, rungName, position);
+export const cautionsOf = (variant: Variant): string[] => {
+  const { move } = variant;
+  const demands = demandsOf(variant);
   const said = CAUTIONS.filter(
     ({ demands: asks, of, not }) =>
       asks.some((d) => demands.has(d)) &&

@@ -1,15 +1,6 @@
 import { SMALL_SHARE } from '../cues';
 import { scaled } from '../figure';
-import {
-  type Ask,
-  type Dose,
-  type Motion,
-  type Move,
-  type Pose,
-  type Position,
-  type Rung,
-  rungOf,
-} from '../model';
+import type { Ask, Dose, Motion, Move, Pose, Position, Rung, Variant } from '../model';
 import { type Demand, demandsOfPose } from './shown';
 
 /** The motion of a rung where the move is usually done: its own, or its share of the move's. */
@@ -55,14 +46,10 @@ const motionIn = (motion: Motion, position: Position): Motion => {
 type Drawable = Pick<Move, 'figure' | 'position' | 'standing'>;
 
 /**
- * The motion of a move on a rung, in the position in which it is done (its own when left out): what is drawn, and what
- * is judged. Standing it may look different in more than its seat, where the move or the rung says so.
+ * The motion of a variant: what is drawn, and what is judged. Standing it may look different in more than its seat, where
+ * the move or the rung says so.
  */
-export const motionOf = (
-  move: Drawable,
-  rung: Rung | undefined,
-  position: Position = move.position,
-): Motion | undefined => {
+export const motionOf = ({ move, rung, position }: Variant<Drawable>): Motion | undefined => {
   if (position === move.position) return usualMotion(move, rung);
   const upright =
     position === 'standing'
@@ -78,8 +65,9 @@ export const motionOf = (
  * The poses that ask something: all of them, the one it comes from as well. Only what settles or rests comes from however
  * one happens to sit, which nobody is told to do.
  */
-const askingPoses = (move: Move, rung: Rung | undefined, position: Position): readonly Pose[] => {
-  const poses = motionOf(move, rung, position)?.poses ?? [];
+const askingPoses = (variant: Variant): readonly Pose[] => {
+  const { move, rung } = variant;
+  const poses = motionOf(variant)?.poses ?? [];
   const comesFrom = STILL.includes(move.kind) && (rung?.figure ?? move.figure)?.path === 'there';
   return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
 };
@@ -112,37 +100,31 @@ const byDose = (move: Move, asked: ReadonlySet<Demand>, dose: Dose): Demand[] =>
   return tests.filter(([, holds]) => holds).map(([demand]) => demand);
 };
 
-const found = new WeakMap<Move, Map<string, ReadonlySet<Demand>>>();
+const found = new WeakMap<Variant, Map<string, ReadonlySet<Demand>>>();
 
 /**
- * What a move asks on one of its rungs, in the position in which it is done (its own when left out), for a dose (the
- * usual one when left out). All of the movement counts: the pose it comes from, the way there, and the end.
+ * What a variant asks, for a dose (the usual one when left out). All of the movement counts: the pose it comes from, the
+ * way there, and the end.
  */
-export const demandsOf = (
-  move: Move,
-  rungName?: string,
-  position: Position = move.position,
-  dose: Dose = move.dose.usual,
-): ReadonlySet<Demand> => {
-  const rung = rungOf(move, rungName);
+export const demandsOf = (variant: Variant, dose: Dose = variant.move.dose.usual): ReadonlySet<Demand> => {
+  const { move, rung, position } = variant;
   const repSec = dose.measure === 'reps' ? dose.repSec : '';
-  const key = `${position}|${rung?.name ?? ''}|${dose.measure}|${heldSec(dose)}|${repSec}`;
-  const known = found.get(move)?.get(key);
+  const key = `${dose.measure}|${heldSec(dose)}|${repSec}`;
+  const known = found.get(variant)?.get(key);
   if (known) return known;
   const spared = new Set<Ask>(rung?.spares);
   const easiest = rung !== undefined && rung === move.rungs[0] && move.rungs.length > 1;
   if (easiest || (rung && rung.share < SMALL_SHARE)) spared.add('end of range');
   const demands = new Set<Demand>([...move.asks.filter((a) => !spared.has(a)), ...(rung?.asks ?? [])]);
   if (!STILL.includes(move.kind)) demands.add('movement');
-  for (const pose of askingPoses(move, rung, position)) for (const d of demandsOfPose(pose)) demands.add(d);
+  for (const pose of askingPoses(variant)) for (const d of demandsOfPose(pose)) demands.add(d);
   // The way to a rounded back is no demand of its own.
   if (demands.has('back rounded')) demands.delete('back rounded a little');
   if (position === 'standing') demands.add('standing');
   if (position === 'floor' || position === 'floor seat') demands.add('on the floor');
   if (position === 'edge') demands.add('edge of the seat');
   for (const d of byDose(move, demands, dose)) demands.add(d);
-  const map = found.get(move) ?? new Map<string, ReadonlySet<Demand>>();
-  map.set(key, demands);
-  found.set(move, map);
+  const ofVariant = found.get(variant) ?? new Map<string, ReadonlySet<Demand>>();
+  found.set(variant, ofVariant.set(key, demands));
   return demands;
 };

@@ -7,7 +7,7 @@ import {
   pressArrows,
   stillOf,
 } from '../figure';
-import { Motion, type Move, type Position, rungOf, type Side, type View } from '../model';
+import { Motion, type Move, type Position, type Side, type View, variantOf } from '../model';
 import { motionOf } from '../needs';
 import { feltOf } from './felt';
 
@@ -20,7 +20,7 @@ const AT_REST = Motion.parse({ poses: [{}] });
 
 /** The motion of a move on one of its rungs, where it is done, seen as asked; sitting at rest when it has none. */
 export const shownMotion = (move: Drawn, rung?: string, view?: View, position?: Position): Motion => {
-  const motion = motionOf(move, rungOf(move, rung), position) ?? AT_REST;
+  const motion = motionOf(variantOf(move, rung, position ?? move.position)) ?? AT_REST;
   return view && view !== motion.view ? { ...motion, view } : motion;
 };
 
@@ -40,7 +40,7 @@ export const movingLimbs = (move: Drawn, ghost: readonly { name: string }[], sid
   return { names: new Set(names), side };
 };
 
-const drawn = new WeakMap<Drawn, Map<string, Still>>();
+const drawn = new WeakMap<object, Map<string, Still>>();
 
 /** The still picture of one way of a move; drawn once and kept. */
 export const stillPicture = (
@@ -50,8 +50,9 @@ export const stillPicture = (
   view?: View,
   position?: Position,
 ): Still => {
-  const key = `${side}|${rungOf(move, rung)?.name ?? ''}|${view ?? ''}|${position ?? ''}`;
-  const known = drawn.get(move)?.get(key);
+  const variant = variantOf(move, rung, position ?? move.position);
+  const key = `${side}|${view ?? ''}`;
+  const known = drawn.get(variant)?.get(key);
   if (known) return known;
   const motion = shownMotion(move, rung, view, position);
   const shown = side === 'right' ? mirrorMotion(motion) : motion;
@@ -61,8 +62,7 @@ export const stillPicture = (
     moving: movingLimbs(move, picture.ghost, side),
     arrows: [...moveArrows(shown, side), ...pressArrows(stillOf(shown), shown, side)],
   };
-  const map = drawn.get(move) ?? new Map<string, Still>();
-  map.set(key, still);
-  drawn.set(move, map);
+  const ofVariant = drawn.get(variant) ?? new Map<string, Still>();
+  drawn.set(variant, ofVariant.set(key, still));
   return still;
 };

@@ -1,10 +1,9 @@
 import { angleOf } from '../figure';
-import { type JointName, type Motion, type Move, type Pose, rungOf } from '../model';
+import type { JointName, Motion, Pose, Variant } from '../model';
 import { motionOf } from '../needs/demands';
 
-/** The poses a move really goes through on a rung. */
-const posesOf = (move: Move, rung: string | undefined): readonly Pose[] =>
-  motionOf(move, rungOf(move, rung))?.poses ?? [];
+/** The poses a variant really goes through. */
+const posesOf = (variant: Variant): readonly Pose[] => motionOf(variant)?.poses ?? [];
 
 const sum = (pose: Pose, ...names: JointName[]): number =>
   names.reduce((n, name) => n + angleOf(pose, name), 0);
@@ -13,8 +12,8 @@ const sum = (pose: Pose, ...names: JointName[]): number =>
 const tippedBack = (pose: Pose): number => -sum(pose, 'neck.flex', 'neck.nod');
 
 /** What the head does at its farthest: tipped back, and turned while it is tipped back. */
-export const headOf = (move: Move, rung?: string): { backDeg: number; turnDeg: number } =>
-  posesOf(move, rung).reduce(
+export const headOf = (variant: Variant): { backDeg: number; turnDeg: number } =>
+  posesOf(variant).reduce(
     (most, pose) => {
       const backDeg = tippedBack(pose);
       const turnDeg = backDeg >= TIPPED_DEG ? Math.abs(angleOf(pose, 'neck.turn')) : 0;
@@ -26,8 +25,8 @@ export const headOf = (move: Move, rung?: string): { backDeg: number; turnDeg: n
 export const TIPPED_DEG = 15;
 
 /** How far the trunk leans or folds forward, and how far it is turned meanwhile, degrees. */
-export const foldOf = (move: Move, rung?: string): { foldDeg: number; turnDeg: number } =>
-  posesOf(move, rung).reduce(
+export const foldOf = (variant: Variant): { foldDeg: number; turnDeg: number } =>
+  posesOf(variant).reduce(
     (most, pose) => {
       const foldDeg = angleOf(pose, 'trunk.hinge') + Math.max(0, sum(pose, 'low.flex', 'upper.flex')) / 2;
       const turnDeg = foldDeg >= FOLDED_DEG ? Math.abs(sum(pose, 'low.turn', 'upper.turn')) : 0;
@@ -66,17 +65,14 @@ const rangeOfMotion = ({ poses }: Motion): number =>
     }),
   );
 
-const ranges = new WeakMap<Move, Map<string, number>>();
+const ranges = new WeakMap<Variant, number>();
 
 /** How large a movement is: its widest swing, degrees; 0 without a figure. */
-export const rangeOf = (move: Move, rung?: string): number => {
-  const key = rungOf(move, rung)?.name ?? '';
-  const known = ranges.get(move)?.get(key);
+export const rangeOf = (variant: Variant): number => {
+  const known = ranges.get(variant);
   if (known !== undefined) return known;
-  const motion = motionOf(move, rungOf(move, rung));
+  const motion = motionOf(variant);
   const range = motion ? rangeOfMotion(motion) : 0;
-  const map = ranges.get(move) ?? new Map<string, number>();
-  map.set(key, range);
-  ranges.set(move, map);
+  ranges.set(variant, range);
   return range;
 };

@@ -20,7 +20,7 @@ const byAreaAndRange = (list: readonly Chosen[], order: readonly string[]): Chos
   const regionOf = (c: Chosen): number => order.indexOf(c.candidate.move.region);
   const sorted = [...list].sort((a, b) => regionOf(a) - regionOf(b));
   const areas = [...new Set(sorted.map((c) => c.candidate.area))];
-  const range = ({ candidate }: Chosen): number => rangeOf(candidate.move, candidate.step.rung);
+  const range = ({ candidate }: Chosen): number => rangeOf(candidate.variant);
   return sorted.sort(
     (a, b) => areas.indexOf(a.candidate.area) - areas.indexOf(b.candidate.area) || range(a) - range(b),
   );

@@ -1,4 +1,4 @@
-import type { Area, Milliseconds, Move, Position, Step, Thing } from '../model';
+import type { Area, Milliseconds, Move, Position, Step, Thing, Variant } from '../model';
 
 /** One dose of a move: how long it all takes, and what each side of the body gets of it. */
 export interface CandidateDose {
@@ -22,6 +22,7 @@ export interface CandidateDose {
 export interface Candidate {
   move: Move;
   step: Step;
+  variant: Variant;
   area: Area;
   doses: readonly CandidateDose[];
   canSit: readonly Position[];

@@ -12,9 +12,10 @@ import {
   type MoveLookup,
   otherSide,
   type Position,
-  rungOf,
   type Step,
   type Thing,
+  thingsOf,
+  usualVariant,
   withAmount,
 } from '../model';
 import { answerFor } from '../needs';
@@ -137,9 +138,8 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
   }
   // Only what everybody can do, on some rung.
   if (!canAllDo(move, step, audience)) return [];
-  const things = [...move.things, ...(rungOf(move, step.rung)?.things ?? [])].filter(
-    (t) => !IN_REACH.includes(t),
-  );
+  const variant = usualVariant(move, step.rung);
+  const things = thingsOf(variant).filter((t) => !IN_REACH.includes(t));
   if (things.some((t) => !request.things.includes(t))) return [];
   const band = bandOf(step, move, brk.pace, approach);
   const frame = FRAME.includes(move.kind);
@@ -154,6 +154,7 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
     {
       move,
       step,
+      variant,
       area: move.areas[0] as Area,
       doses,
       canSit: stands ? [] : [move.position, ...move.alsoIn].filter((p) => SEATS.includes(p)),

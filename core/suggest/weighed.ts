@@ -1,5 +1,5 @@
 import { dosesOf, type StepBand } from '../fit';
-import type { Kind, Milliseconds, Move } from '../model';
+import type { Kind, Milliseconds } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import type { Candidate } from './candidate';
 import type { SuggestRequest } from './request';
@@ -51,12 +51,8 @@ const fewOf = (
 };
 
 /** What balances something else: the other side of an opened chest and of a rounded back. */
-const BALANCES: readonly ((move: Move, rung?: string) => boolean)[] = [
-  opensChest,
-  roundsBack,
-  holdsRound,
-  opensAny,
-];
+const balances = ({ move, variant }: Candidate): boolean =>
+  opensChest(move) || roundsBack(variant) || holdsRound(move) || opensAny(move);
 
 /**
  * What is worth weighing: what is wanted, what readies or balances it, of the frame the shorter ones, and of everything else
@@ -71,7 +67,7 @@ export const worthWeighing = (all: readonly Candidate[], request: SuggestRequest
   const needed = (c: Candidate): boolean =>
     wanted.has(c.area) ||
     c.move.areas.some((a) => wanted.has(a) && c.move.kind === 'mobilise') ||
-    BALANCES.some((balances) => balances(c.move, c.step.rung));
+    balances(c);
   const frame = fewOf(all.filter(frames), FRAMES_WEIGHED, (c) => c.move.kind);
   const fillers = fewOf(
     all.filter((c) => !frames(c) && !needed(c)),

@@ -9,6 +9,7 @@ import {
   type Position,
   type Side,
   type Thing,
+  variantOf,
 } from '../model';
 import type { Say } from '../words';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
@@ -99,7 +100,7 @@ export class Layout {
 
   /** The words of a step where one is now, its ways in turn or one by one. */
   private cues({ at }: Pass): Cues {
-    return cuesOf(at.move, at.step.rung, this.carried.position, isOneByOne(at), this.setting.say);
+    return cuesOf(variantOf(at.move, at.step.rung, this.carried.position), isOneByOne(at), this.setting.say);
   }
 
   /** A cue with the words of this pass. */
@@ -123,7 +124,7 @@ export class Layout {
     const side = meanwhileSide(p.at, p.side);
     const { approach, firstSide, say } = this.setting;
     const oneSide = side !== null && second.ways.pattern === 'alternate';
-    const cues = cuesOf(second, undefined, position, oneSide, say);
+    const cues = cuesOf(variantOf(second, undefined, position), oneSide, say);
     const direction = second.ways.directions?.[0] ?? null;
     const context = cueContext(second, approach, { side: side ?? firstSide, direction, position }, say);
     const words = lowered(resolveCue((role === 'again' && cues.again) || cues.say, context));

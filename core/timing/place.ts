@@ -1,6 +1,6 @@
 import { wholeBreaths } from '../breath';
 import type { Dose, Move, Pace, Position, Side, Step, Thing } from '../model';
-import { otherSide, rungOf } from '../model';
+import { otherSide, thingsOf as thingsOfVariant, type Variant, variantOf } from '../model';
 import { ms } from './lengths';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from './resolve';
 
@@ -11,6 +11,8 @@ export interface PlacedStep extends ResolvedStep {
   chainId: string | null;
   doneSides: 'both' | Side | 'none';
   position: Position;
+  /** Its move on its rung, there. */
+  variant: Variant;
   /** What it needs, each once: of the move and of the rung. */
   things: readonly Thing[];
   /** What is really done: holds in seconds as breaths where whole breaths are asked for; one side may get its own amount. */
@@ -66,8 +68,8 @@ export const isPauseStep = ({ move }: ResolvedStep): boolean => move.kind === 'p
 
 /** What a step needs, each thing once. */
 export const thingsOf = ({ step, move, meanwhile }: ResolvedStep): readonly Thing[] => {
-  const more = [...(rungOf(move, step.rung)?.things ?? []), ...(meanwhile?.things ?? [])];
-  return more.length === 0 ? move.things : [...new Set([...move.things, ...more])];
+  const things = thingsOfVariant(variantOf(move, step.rung, move.position));
+  return meanwhile?.things.length ? [...new Set([...things, ...meanwhile.things])] : things;
 };
 
 /** The upper end of a range in whole breaths, where it still is one. */
@@ -112,13 +114,9 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
       steps.push(before.placed);
       return;
     }
-    const place = {
-      index,
-      chainId,
-      doneSides,
-      position: positionOf(at, steps.at(-1)?.position),
-      things: thingsOf(at),
-    };
+    const position = positionOf(at, steps.at(-1)?.position);
+    const variant = variantOf(at.move, at.step.rung, position);
+    const place = { index, chainId, doneSides, position, variant, things: thingsOf(at) };
     const made = { ...at, ...place, amountOf: amounts(at, resolved.brk) };
     stepBefore.set(at.step, { pace, whole, placed: made });
     steps.push(made);

@@ -16,6 +16,7 @@ import {
   type Position,
   type Step,
   TOKENS,
+  usualVariant,
 } from '../model';
 import { doneParts } from '../record';
 import { brk } from '../testing/build';
@@ -194,7 +195,7 @@ describe('what is spoken during work', () => {
       const context = (side: 'left' | 'right' | null, direction: string | null) =>
         cueContext(move, defaultApproach, { side, direction });
       for (const role of ['go', 'feel', 'check', 'breathe', 'last', 'back'] as const) {
-        const cue = cuesOf(move, step.rung)[role];
+        const cue = cuesOf(usualVariant(move, step.rung))[role];
         if (!cue) continue;
         const lines = timeline.parts.flatMap((p) =>
           p.lines.filter((l) => l.role === role).map((l) => ({ p, l })),

@@ -70,7 +70,7 @@ const sidesOfTheirOwn = (sheet: Sheet, { slotSec }: SuggestRequest): void => {
 /** What balances: chest opened and upper back rounded, wrists held one way and the other. */
 const balanced = (sheet: Sheet): void => {
   for (const [first, second] of [
-    [opensChest, (c: Candidate) => roundsBack(c.move, c.step.rung)],
+    [opensChest, (c: Candidate) => roundsBack(c.variant)],
     [holdsRound, (c: Candidate) => opensAny(c.move)],
   ] as const) {
     const others = sheet.those(second);

@@ -1,4 +1,4 @@
-import { type Move, moveIdsOf } from '@kotabi/core/model';
+import { type Move, moveIdsOf, usualVariant } from '@kotabi/core/model';
 import { cautionsOf } from '@kotabi/core/needs';
 import { Button, Tag } from 'antd';
 import { Archive, ArchiveRestore, ArrowLeft, Copy, Download, Pencil } from 'lucide-react';
@@ -108,7 +108,7 @@ const Page = ({ move, version, lookup }: Props) => {
           <MoveWords move={move} rung={rung} />
           <section className={styles.care} aria-label="Cautions">
             <h2>Take care</h2>
-            {cautionsOf(move, rung).map((c) => (
+            {cautionsOf(usualVariant(move, rung)).map((c) => (
               <p key={c}>{c}</p>
             ))}
             <p className="muted small">

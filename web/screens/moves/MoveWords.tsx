@@ -1,6 +1,6 @@
 import { cueContext } from '@kotabi/core/approach';
 import { countWords, cuesOf, resolveCue, wayName } from '@kotabi/core/cues';
-import { isTwoWay, type Move, type Side } from '@kotabi/core/model';
+import { isTwoWay, type Move, type Side, usualVariant } from '@kotabi/core/model';
 import { Fragment } from 'react';
 import { useMoves } from '../../api/queries';
 import { Tinted } from '../../words/Tinted';
@@ -10,7 +10,7 @@ import styles from './move.module.css';
 export const MoveWords = ({ move, rung }: { move: Move; rung?: string }) => {
   const { approach } = useMoves();
   const two = isTwoWay(move);
-  const cues = cuesOf(move, rung);
+  const cues = cuesOf(usualVariant(move, rung));
   const [first = null, second = null] = move.ways.directions ?? [];
   const speak = (cue: string | undefined, side: Side | null, direction: string | null): string =>
     cue ? resolveCue(cue, cueContext(move, approach, { side, direction })) : '';

@@ -32,10 +32,10 @@ const otherHalf = (half: 'in' | 'out'): 'in' | 'out' => (half === 'in' ? 'out' :
  * Words written out that say another breath than the approach has: in or out as a movement goes, or another way
  * for the breath to leave. Words with tokens follow the approach by themselves.
  */
-export const breathWords = eachStep(({ step, move, position }, { resolved }): Finding[] => {
+export const breathWords = eachStep(({ step, move, variant }, { resolved }): Finding[] => {
   const { outlet } = cueContext(move, resolved.approach);
   const going = goingBreath(move, resolved.approach);
-  const { say, go, breathe } = cuesOf(move, step.rung, position);
+  const { say, go, breathe } = cuesOf(variant);
   const texts = [step.words ?? say, go, breathe].filter((t) => t !== undefined);
   const at = { code: 'breathWords', weight: 'look', stepIds: [step.id], move: move.name } as const;
   for (const text of texts) {

@@ -1,3 +1,4 @@
+import { variantOf } from '../../../model';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 import { foldOf } from '../../poses';
@@ -6,10 +7,12 @@ import { foldOf } from '../../poses';
 export const TURNED_DEG = 15;
 
 /** A deep fold and a twist at once. */
-export const fold = eachStep(({ step, move }): Finding[] => {
-  const turnDeg = Math.round(foldOf(move, step.rung).turnDeg);
+export const fold = eachStep(({ step, move, variant }): Finding[] => {
+  const turnDeg = Math.round(foldOf(variant).turnDeg);
   if (turnDeg <= TURNED_DEG) return [];
-  const easier = move.rungs.find((r) => foldOf(move, r.name).turnDeg <= TURNED_DEG);
+  const easier = move.rungs.find(
+    (r) => foldOf(variantOf(move, r.name, variant.position)).turnDeg <= TURNED_DEG,
+  );
   const fix = easier && ({ do: 'rung', stepId: step.id, rung: easier.name } as const);
   return [
     {

@@ -8,9 +8,9 @@ export const LONGEST_HEAD_MS = 30_000;
 
 /** A head kept low, or turned, for longer than half a minute at a time, in any group. */
 export const headLong = eachStep((at, { timeline }): Finding[] => {
-  const { move, step, position } = at;
+  const { move, step, variant } = at;
   if (!isHeld(at)) return [];
-  const asks = demandsOf(move, step.rung, position);
+  const asks = demandsOf(variant);
   const low = asks.has('head low');
   if (!low && !asks.has('neck turned')) return [];
   const lengthMs = Math.max(

@@ -7,11 +7,8 @@ import type { PlacedStep } from '../../facts';
 import type { Finding } from '../../finding';
 
 /** What a person's limits say to a low head, where a step has one; undefined where nothing does. */
-export const headLowFor = (
-  { step, move, position }: Pick<PlacedStep, 'step' | 'move' | 'position'>,
-  person: Person,
-): NeedRule | undefined =>
-  demandsOf(move, step.rung, position).has('head low')
+export const headLowFor = ({ variant }: Pick<PlacedStep, 'variant'>, person: Person): NeedRule | undefined =>
+  demandsOf(variant).has('head low')
     ? person.limits
         .flatMap(({ limit }) => rulesOf(limit))
         .find((rule) => rule.demand === 'head low' && rule.weight !== 'care')

@@ -1,4 +1,5 @@
 import type { Fix } from '../../../edit/fix';
+import { variantOf } from '../../../model';
 import { demandsOf } from '../../../needs';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
@@ -10,21 +11,21 @@ export const TURNED_DEG = 20;
 export const LIFTED_DEG = 25;
 
 /** Full circles through the back, a head tipped back and turned, and looking up farther than the approach does. */
-export const head = eachStep(({ step, move }, { resolved }): Finding[] => {
+export const head = eachStep(({ step, move, variant }, { resolved }): Finding[] => {
   const { headCircles, lookingUp } = resolved.approach;
   const at = { stepIds: [step.id], move: move.name } as const;
-  const { backDeg, turnDeg } = headOf(move, step.rung);
+  const { backDeg, turnDeg } = headOf(variant);
   // Looked for only when something is found: most steps have nothing.
   const fix = (): { fix?: Fix } => {
     const easier = move.rungs.find((r) => {
-      const h = headOf(move, r.name);
+      const h = headOf(variantOf(move, r.name, variant.position));
       return h.turnDeg <= TURNED_DEG && h.backDeg <= LIFTED_DEG;
     });
     return easier && easier.name !== step.rung
       ? { fix: { do: 'rung', stepId: step.id, rung: easier.name } }
       : {};
   };
-  const asks = demandsOf(move, step.rung);
+  const asks = demandsOf(variant);
   if (move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up'))
     return headCircles === 'full circle'
       ? []

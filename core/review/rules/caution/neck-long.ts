@@ -1,4 +1,3 @@
-import { rungOf } from '../../../model';
 import { motionOf } from '../../../needs/demands';
 import { isHeld, type PlacedStep, placedSteps, workOf } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
@@ -8,8 +7,7 @@ export const LONGEST_NECK_MS = 60_000;
 
 /** Held, or going round: to and fro comes through neutral with each repetition. */
 const isAway = (at: PlacedStep): boolean =>
-  at.move.region === 'neck' &&
-  (isHeld(at) || motionOf(at.move, rungOf(at.move, at.step.rung))?.path === 'round');
+  at.move.region === 'neck' && (isHeld(at) || motionOf(at.variant)?.path === 'round');
 
 /** More than a minute of neck work from one return to neutral to the next: long holds, many sets, long series. */
 export const neckLong: ReviewRule = ({ resolved, timeline }) => {

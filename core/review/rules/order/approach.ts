@@ -42,9 +42,9 @@ const against = (
 });
 
 /** What goes against it in single steps. */
-const inSteps = eachStep(({ step, move }, { resolved }): Finding[] => {
+const inSteps = eachStep(({ step, move, variant }, { resolved }): Finding[] => {
   const own = resolved.approach;
-  const asks = demandsOf(move, step.rung);
+  const asks = demandsOf(variant);
   const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
   const tests: [ApproachQuestion, boolean][] = [
     ['lookingUp', own.lookingUp === 'never past neutral' && asks.has('looking up') && !circles],
@@ -89,9 +89,9 @@ export const approach: ReviewRule = (input) => {
       ({ move, position }) => move.kind === 'stretch' && (position === 'standing') === stands,
     );
     const late = holds.find(
-      ({ move, step, position }, i) =>
+      ({ move, variant }, i) =>
         // To fold at the end is a way to let everything hang, wherever the back had its turn.
-        !(i === holds.length - 1 && demandsOf(move, step.rung, position).has('deep lean forward')) &&
+        !(i === holds.length - 1 && demandsOf(variant).has('deep lean forward')) &&
         // What is done standing takes the legs along.
         !(stands && move.areas.some((area) => LEGS.includes(area))) &&
         holds.slice(0, i).some((b) => shelves.indexOf(b.move.region) > shelves.indexOf(move.region)),

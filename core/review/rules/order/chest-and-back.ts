@@ -1,4 +1,4 @@
-import type { Move } from '../../../model';
+import type { Move, Variant } from '../../../model';
 import { demandsOf } from '../../../needs';
 import { moveFor } from '../../choose';
 import { type PlacedStep, placedSteps } from '../../facts';
@@ -8,10 +8,14 @@ import type { Finding, ReviewRule } from '../../finding';
 export const opensChest = (move: Move): boolean => move.kind === 'stretch' && move.areas[0] === 'chest';
 
 /** Rounds or widens the upper back, held or moving. */
-export const roundsBack = (move: Move, rung?: string): boolean =>
-  (move.areas.includes('upper back') && demandsOf(move, rung).has('back rounded')) ||
-  (move.kind === 'stretch' && move.areas[0] === 'upper back' && move.muscles[0] === 'rhomboids') ||
-  (move.kind === 'mobilise' && move.areas.includes('upper back') && move.areas.includes('chest'));
+export const roundsBack = (variant: Variant): boolean =>
+  (variant.move.areas.includes('upper back') && demandsOf(variant).has('back rounded')) ||
+  (variant.move.kind === 'stretch' &&
+    variant.move.areas[0] === 'upper back' &&
+    variant.move.muscles[0] === 'rhomboids') ||
+  (variant.move.kind === 'mobilise' &&
+    variant.move.areas.includes('upper back') &&
+    variant.move.areas.includes('chest'));
 
 /** A held rounder of the upper back, which wants the chest opened as well. */
 export const holdsRound = (move: Move): boolean =>
@@ -29,7 +33,7 @@ export const chestAndBack: ReviewRule = ({ resolved, library }) => {
   const rounder = steps.find(({ move }) => holdsRound(move));
   const after = (at: PlacedStep): string | null => steps[at.index + 1]?.step.id ?? null;
   const found: Finding[] = [];
-  if (opener && !steps.some(({ move, step }) => roundsBack(move, step.rung))) {
+  if (opener && !steps.some(({ variant }) => roundsBack(variant))) {
     const put = moveFor(library, 'stretch', 'upper back', approach, holdsRound);
     found.push({
       code: 'chestWithoutRound',

@@ -13,12 +13,12 @@ const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'face'];
 export const range: ReviewRule = ({ resolved }) => {
   const moving = placedSteps(resolved).filter(({ move }) => move.kind === 'mobilise');
   const told = new Set<string>();
-  return moving.flatMap(({ step, move, chainId, position }, i): Finding[] => {
+  return moving.flatMap(({ step, move, chainId, position, variant }, i): Finding[] => {
     const [area] = move.areas;
     if (!area || told.has(area) || SMALL_JOINTS.includes(area)) return [];
-    const swing = rangeOf(move, step.rung);
+    const swing = rangeOf(variant);
     const later = moving.slice(i + 1).find((s) => {
-      const other = rangeOf(s.move, s.step.rung);
+      const other = rangeOf(s.variant);
       const same = s.move.areas[0] === area && s.move.region === move.region;
       return same && other > 0 && swing > other * LARGER && swing > other + LARGER_BY_DEG;
     });

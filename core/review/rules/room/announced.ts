@@ -29,8 +29,8 @@ export const announced: ReviewRule = ({ resolved, timeline, audience }) => {
     standing: steps.find(({ position }) => position === 'standing'),
     'the floor': steps.find(({ position }) => position === 'floor' || position === 'floor seat'),
     castors: rolls
-      ? steps.find(({ move, step, position }) => {
-          const asks = demandsOf(move, step.rung, position);
+      ? steps.find(({ variant }) => {
+          const asks = demandsOf(variant);
           return asks.has('chair carries') || asks.has('sideways on the seat');
         })
       : undefined,

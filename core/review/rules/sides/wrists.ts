@@ -1,5 +1,5 @@
 import { angleOf, stillOf } from '../../../figure';
-import { type JointName, rungOf } from '../../../model';
+import type { JointName } from '../../../model';
 import { motionOf } from '../../../needs/demands';
 import { moveFor } from '../../choose';
 import { isHeld, type PlacedStep, placedSteps } from '../../facts';
@@ -11,10 +11,10 @@ export const BENT_DEG = 30;
 export const MOVED_DEG = 48;
 
 /** Which way a step bends the wrists: fingers up, down, or both. */
-export const bendOf = (at: Pick<PlacedStep, 'move' | 'step'>): { up: boolean; down: boolean } => {
-  const { move, step } = at;
+export const bendOf = (at: Pick<PlacedStep, 'move' | 'step' | 'variant'>): { up: boolean; down: boolean } => {
+  const { move, variant } = at;
   const least = isHeld(at) ? BENT_DEG : MOVED_DEG;
-  const motion = motionOf(move, rungOf(move, step.rung));
+  const motion = motionOf(variant);
   // Circles pass through both ways and stay in none.
   const poses =
     !motion || motion.path === 'round' ? [] : motion.path === 'there' ? [stillOf(motion)] : motion.poses;

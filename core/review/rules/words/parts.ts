@@ -29,11 +29,11 @@ const MEANWHILE =
  * A part of the body in own words that has nothing to do with the move: neither what the move is for, nor anything that its
  * own words speak of.
  */
-export const wordsParts = eachStep(({ step, move, position }): Finding[] => {
+export const wordsParts = eachStep(({ step, move, variant }): Finding[] => {
   if (!step.words || move.onlyWords) return [];
   const words = step.words.replaceAll(MEANWHILE, '');
   if (move.areas.includes('neck') && OF_THE_HEAD.test(words)) return [];
-  const usual = Object.values(cuesOf(move, step.rung, position)).join(' ');
+  const usual = Object.values(cuesOf(variant)).join(' ');
   const named = PARTS.flatMap(([pattern, areas]) => {
     const [said] = pattern.exec(words) ?? [];
     return said ? [{ said, known: areas.some((a) => move.areas.includes(a)) || pattern.test(usual) }] : [];

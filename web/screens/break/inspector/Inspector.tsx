@@ -1,7 +1,7 @@
 import { placeWord } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 import { chainOf } from '@kotabi/core/edit';
-import { isTwoWay, type MoveLookup } from '@kotabi/core/model';
+import { isTwoWay, type MoveLookup, variantOf } from '@kotabi/core/model';
 import { cautionsOf } from '@kotabi/core/needs';
 import type { Reviewed } from '@kotabi/core/review';
 import { placedSteps } from '@kotabi/core/timing';
@@ -59,8 +59,8 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
   const two = isTwoWay(move);
   const cautions = [
     ...new Set([
-      ...cautionsOf(move, step.rung, at.position),
-      ...(meanwhile ? cautionsOf(meanwhile, undefined, at.position) : []),
+      ...cautionsOf(at.variant),
+      ...(meanwhile ? cautionsOf(variantOf(meanwhile, undefined, at.position)) : []),
     ]),
   ];
   return (
@@ -121,7 +121,7 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       {brk.groupId && (
         <StepNeeds groupId={brk.groupId} step={step} move={move} meanwhile={meanwhile} lookup={lookup} />
       )}
-      <OwnWords step={step} move={move} change={actions.change} />
+      <OwnWords at={at} change={actions.change} />
       <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />
       <UsedElsewhere move={move} breakId={brk.id} />

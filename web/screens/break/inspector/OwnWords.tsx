@@ -1,12 +1,14 @@
 import { cuesOf } from '@kotabi/core/cues';
-import type { Move, Step } from '@kotabi/core/model';
+import { isOneByOne, type PlacedStep } from '@kotabi/core/timing';
 import { Button, Input } from 'antd';
 import { useEffect, useRef } from 'react';
 import { type Actions, freshNote } from '../useActions';
 import styles from './inspector.module.css';
 
 /** The set-up in the instructor's own words; `{side}` and `{other}` become left and right. */
-export const OwnWords = ({ step, move, change }: { step: Step; move: Move; change: Actions['change'] }) => {
+export const OwnWords = ({ at, change }: { at: PlacedStep; change: Actions['change'] }) => {
+  const { step, move, variant } = at;
+  const usual = cuesOf(variant, isOneByOne(at)).say;
   const field = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (freshNote.id !== step.id) return;
@@ -22,7 +24,7 @@ export const OwnWords = ({ step, move, change }: { step: Step; move: Move; chang
         className={styles.quiet}
         onClick={() =>
           change('use own words', (s) => {
-            s.words = cuesOf(move, s.rung).say;
+            s.words = usual;
           })
         }
       >
@@ -36,7 +38,7 @@ export const OwnWords = ({ step, move, change }: { step: Step; move: Move; chang
         id="own-words"
         autoSize={{ minRows: 2, maxRows: 6 }}
         maxLength={600}
-        placeholder={move.cues.say}
+        placeholder={usual}
         value={step.words ?? ''}
         onChange={(e) => {
           const { value } = e.target;
