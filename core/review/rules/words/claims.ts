@@ -1,6 +1,6 @@
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
-import { saidIn } from './said-in';
+import { allSaid, saidIn } from './said-in';
 
 const ILLS =
   '(?:pain|injur\\w*|headaches?|migraines?|carpal tunnel|tendon\\w*|sciatica|arthritis|rsi|hernias?|slipped discs?|insomnia|anxiety|depression|disease|strokes?|thrombos\\w*)';
@@ -23,8 +23,8 @@ const CLAIMS: readonly string[] = [
 ];
 export const CLAIM = new RegExp(`\\b(?:${CLAIMS.join('|')})\\b`, 'gi');
 
-/** A promise of healing in own words. */
-export const wordsClaims = eachStep(({ step }): Finding[] => {
-  const said = saidIn(step.words ?? '', CLAIM);
-  return said === null ? [] : [{ code: 'wordsClaim', weight: 'caution', stepIds: [step.id], said }];
+/** A promise of healing in own words, or in those of an own move. */
+export const wordsClaims = eachStep((at): Finding[] => {
+  const said = saidIn(allSaid(at), CLAIM);
+  return said === null ? [] : [{ code: 'wordsClaim', weight: 'caution', stepIds: [at.step.id], said }];
 });

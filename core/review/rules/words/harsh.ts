@@ -1,6 +1,6 @@
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
-import { saidIn } from './said-in';
+import { allSaid, saidIn } from './said-in';
 
 /** What nobody should be told to do in a stretch break. Common practice: ease, breath, and an end before pain. */
 const HARSH: readonly string[] = [
@@ -17,9 +17,10 @@ const HARSH: readonly string[] = [
 ];
 export const HARSH_WORDS = new RegExp(`\\b(?:${HARSH.join('|')})\\b`, 'gi');
 
-/** Own words that ask for force, for pain, or for a held breath. */
-export const wordsHarsh = eachStep(({ step, move }): Finding[] => {
-  const said = saidIn(step.words ?? '', HARSH_WORDS);
+/** Own words, or those of an own move, that ask for force, for pain, or for a held breath. */
+export const wordsHarsh = eachStep((at): Finding[] => {
+  const { step, move } = at;
+  const said = saidIn(allSaid(at), HARSH_WORDS);
   return said === null
     ? []
     : [{ code: 'wordsHarsh', weight: 'caution', stepIds: [step.id], move: move.name, said }];
