@@ -2,6 +2,7 @@ import type { Area, Milliseconds } from '../model';
 import { isHeld, type PlacedStep, partsOf } from '../review/facts';
 import { placedSteps, type ResolvedBreak, type Timeline } from '../timing';
 import type { SuggestRequest } from './request';
+import { mainKinds } from './weighed';
 
 /** What a suggestion is like, beside the others. */
 export interface Character {
@@ -21,9 +22,8 @@ export const characterOf = (
   targets: SuggestRequest['targets'],
 ): Character => {
   const wanted = new Set(targets.map((t) => t.area));
-  const main = placedSteps(resolved).filter(({ move }) =>
-    ['mobilise', 'stretch', 'activate', 'massage'].includes(move.kind),
-  );
+  const kinds = mainKinds({ targets });
+  const main = placedSteps(resolved).filter(({ move }) => kinds.includes(move.kind));
   const workOf = ({ step }: PlacedStep): Milliseconds =>
     partsOf(timeline, step.id).reduce((sum, part) => sum + (part.kind === 'work' ? part.lengthMs : 0), 0);
   const workMs = (held: boolean): Milliseconds =>

@@ -1,4 +1,4 @@
-import { type Break, type Kind, stepsOf } from '../model';
+import { type Break, stepsOf } from '../model';
 import { reviewed } from '../review';
 import type { Row, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
@@ -8,6 +8,7 @@ import { LEVEL, solveFairly } from './fairest';
 import { lettingGo } from './let-go';
 import { type SuggestProgram, suggestProgram } from './program';
 import { type Reason, reasonsOf } from './reasons';
+import { mainKinds } from './weighed';
 
 /** One suggested break. */
 export interface Suggestion {
@@ -68,9 +69,6 @@ const columnsOf = (
   return split;
 };
 
-/** What a break is made of, and not only framed with. */
-const MAIN: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
-
 /** At most half of the main moves are among those of an earlier suggestion: 2 * shared <= all. */
 const differs = (own: readonly number[], other: readonly number[]): Row => ({
   lower: Number.NEGATIVE_INFINITY,
@@ -100,6 +98,7 @@ export const suggest = (
   const empty = emptyBreak(setting);
   const letGo = lettingGo(empty, setting);
   const program = suggestProgram(candidates, setting, empty, letGo);
+  const main = mainKinds(request);
   const suggestions: Suggestion[] = [];
   const rows: Row[] = [...program.rows];
   let highest = Math.round(1 / LEVEL);
@@ -138,7 +137,7 @@ export const suggest = (
     const { gap } = best.suggestion;
     progress({ suggestion: suggestions.length, of: request.count, gap, found: best.suggestion });
     const ids = new Set(stepsOf(best.suggestion.brk).map((s) => s.moveId));
-    const { own, other } = columnsOf(program, candidates, ids, (c) => MAIN.includes(c.move.kind));
+    const { own, other } = columnsOf(program, candidates, ids, (c) => main.includes(c.move.kind));
     rows.push(differs(own, other));
   }
   return suggestions.length > 0

@@ -1,5 +1,5 @@
 import { dosesOf, type StepBand } from '../fit';
-import type { Kind, Milliseconds } from '../model';
+import type { Area, Kind, Milliseconds } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import type { Candidate } from './candidate';
 import type { SuggestRequest } from './request';
@@ -54,12 +54,49 @@ const fewOf = (
 const balances = ({ move, variant }: Candidate): boolean =>
   opensChest(move) || roundsBack(variant) || holdsRound(move) || opensAny(move);
 
+/** True where the breath is all that is wanted: nothing else fills the slot. */
+export const isOnlyBreath = ({ targets }: Pick<SuggestRequest, 'targets'>): boolean =>
+  targets.length > 0 && targets.every((t) => t.area === 'breath');
+
+const MAIN: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
+
+/** What a break is made of, and not only framed with; where the breath is all that is wanted, breathing is. */
+export const mainKinds = (request: Pick<SuggestRequest, 'targets'>): readonly Kind[] =>
+  isOnlyBreath(request) ? [...MAIN, 'breathe'] : MAIN;
+
+/** What lets go of an area is for one of these: nobody shakes the shoulders after holds of the leg. Common practice, no source. */
+const LETS_GO: Readonly<Record<Area, readonly Area[]>> = {
+  neck: ['neck', 'shoulder'],
+  shoulder: ['shoulder'],
+  'upper back': ['shoulder', 'upper back'],
+  chest: ['shoulder', 'upper back'],
+  'upper arm': ['shoulder'],
+  side: ['shoulder', 'low back'],
+  'low back': ['low back', 'hip'],
+  hip: ['hip', 'leg'],
+  leg: ['leg', 'hip'],
+  foot: ['foot', 'leg'],
+  forearm: ['forearm', 'hand'],
+  hand: ['hand', 'forearm'],
+  face: ['face', 'shoulder'],
+  breath: ['shoulder', 'hand', 'breath'],
+};
+
+/** Only what lets go of something wanted, where there is such a thing. */
+const releasesThatFit = (all: readonly Candidate[], request: SuggestRequest): readonly Candidate[] => {
+  const wanted = new Set(request.targets.flatMap((t) => LETS_GO[t.area]));
+  const fits = (c: Candidate): boolean => c.move.areas.some((a) => wanted.has(a));
+  const releases = all.filter((c) => c.move.kind === 'release');
+  return releases.some(fits) ? all.filter((c) => c.move.kind !== 'release' || fits(c)) : all;
+};
+
 /**
  * What is worth weighing: what is wanted, what readies or balances it, of the frame the shorter ones, and of everything else
  * a few of each kind and area, none where what is wanted fills the slot well over. It leaves the search a fraction of the
  * moves, and takes nothing good from it.
  */
-export const worthWeighing = (all: readonly Candidate[], request: SuggestRequest): Candidate[] => {
+export const worthWeighing = (offered: readonly Candidate[], request: SuggestRequest): Candidate[] => {
+  const all = releasesThatFit(offered, request);
   const wanted = new Set(request.targets.map((t) => t.area));
   const frames = (c: Candidate): boolean => FRAMING.includes(c.move.kind);
   const serving = all.filter((c) => wanted.has(c.area) && !frames(c));
@@ -71,7 +108,7 @@ export const worthWeighing = (all: readonly Candidate[], request: SuggestRequest
   const frame = fewOf(all.filter(frames), FRAMES_WEIGHED, (c) => c.move.kind);
   const fillers = fewOf(
     all.filter((c) => !frames(c) && !needed(c)),
-    plenty ? 0 : FILLERS_WEIGHED,
+    plenty || isOnlyBreath(request) ? 0 : FILLERS_WEIGHED,
     (c) => `${c.area} ${c.move.kind}`,
     (c) => request.lately.includes(c.move.id),
   );
