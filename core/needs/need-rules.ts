@@ -221,8 +221,8 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['looking up', 'care', 'stand where you can be seen'],
   ],
   castors: [
-    ['chair carries', 'ease', 'the chair rolls: lock or wedge it, or use another rung'],
-    ['sideways on the seat', 'ease', 'the chair rolls: lock or wedge it, or use another rung'],
+    ['chair carries', 'ease', 'the chair rolls: lock or wedge it first'],
+    ['sideways on the seat', 'ease', 'the chair rolls: lock or wedge it first'],
     ['edge of the seat', 'care', 'wedge the chair against desk or wall'],
   ],
   'chair arms': [

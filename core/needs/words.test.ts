@@ -109,4 +109,84 @@ describe('what is read out', () => {
       expect([stepId, new Set(choices).size]).toEqual([stepId, choices.length]);
     }
   });
+
+  it('is a whole read-out, sentence by sentence', () => {
+    const items = ['nose-to-armpit', 'fold-between-knees', 'arm-across', 'curl-hands-on-neck'].map((id) =>
+      stepOf(move(id), id),
+    );
+    const people = [
+      person('A', 'neck'),
+      person('B', 'pregnancy'),
+      person('C', 'osteoporosis'),
+      person('D', 'shoulder'),
+    ];
+    const rolling = { limits: ['castors' as const], things: [] };
+    expect(readOut(needsTable({ items }, people, rolling, lookup), lookup)).toEqual({
+      before: [
+        'Fold between the knees. If you would rather not fold forward: do “Round and lift the spine” instead.',
+        'Fold between the knees. If you would rather not round the back: do “Round and lift the spine”, “small” instead.',
+        'Curl down with the hands on the neck. If you would rather not have a hand on the head, or raise the arms overhead: do “Hands on the breastbone, open and close” instead.',
+      ],
+      steps: [
+        {
+          stepId: 'nose-to-armpit',
+          move: 'Nose toward the armpit',
+          lines: [
+            'Turn only as far as is easy.',
+            'Chin down only as far as is easy.',
+            'Chin down only a little.',
+          ],
+        },
+        {
+          stepId: 'fold-between-knees',
+          move: 'Fold between the knees',
+          lines: [
+            'If you would rather not fold forward: do “Round and lift the spine” instead.',
+            'If you would rather not round the back: do “Round and lift the spine”, “small” instead.',
+            'The chair rolls: lock or wedge it first.',
+            'Wedge the chair against desk or wall.',
+          ],
+        },
+        {
+          stepId: 'arm-across',
+          move: 'Arm across the chest',
+          lines: ['If you would rather not take the arm across: keep to “low”.'],
+        },
+        {
+          stepId: 'curl-hands-on-neck',
+          move: 'Curl down with the hands on the neck',
+          lines: [
+            'If you would rather not have a hand on the head, or raise the arms overhead: do “Hands on the breastbone, open and close” instead.',
+            'Wedge the chair against desk or wall.',
+          ],
+        },
+      ],
+    });
+  });
+
+  it('keeps to itself what would point at somebody', () => {
+    const items = [stepOf(move('look-far'), 's'), stepOf(move('turn-arms-out'), 't')];
+    const { steps } = readOut(needsTable({ items }, [person('A', 'limited sight')], room, lookup), lookup);
+    // The choice at the first is said; where the other hand goes is for the instructor to say.
+    expect(steps.map((s) => [s.stepId, s.lines])).toEqual([
+      ['s', ['If you would rather not look far: do “Palms over closed eyes” instead.']],
+    ]);
+  });
+
+  it('leaves out a step that is not known', () => {
+    const items = [{ ...stepOf(move('sit-tall'), 's'), moveId: 'gone' }];
+    expect(needsTable({ items }, [person('A', 'neck')], room, lookup)).toEqual([]);
+  });
+
+  it('asks after what moves meanwhile as well', () => {
+    const items = [
+      {
+        ...stepOf(move('fingers-up'), 's'),
+        meanwhile: { moveId: 'knee-straighten', times: 5, side: 'other' as const },
+      },
+    ];
+    const [row] = needsTable({ items }, [person('A'), person('B', 'knee')], room, lookup);
+    expect(row?.answers.map(({ answer }) => answer.alone ?? false)).toEqual([false, true]);
+    expect(row?.worst).toBe('easier rung');
+  });
 });
