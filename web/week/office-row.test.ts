@@ -42,11 +42,11 @@ const week = (groupId: string, breakId: string | null, starts: [string, number, 
     })),
   });
 const now = { date: '2026-11-22', minute: 600 };
-const row = (g: Group, w: Week | null) =>
+const row = (g: Group, w: Week | null, at = now) =>
   officeRow(
     { group: g, people: [], week: w && { value: w, version: 1, updatedAt: '' }, given: null, before: null },
     facts,
-    now,
+    at,
   );
 const [a, b] = [group('A', 'quay'), group('B', 'harbour')];
 
@@ -69,6 +69,19 @@ describe('a group’s week in a line', () => {
     expect([open.open, missedText(open)]).toEqual([1, 'no break chosen yet']);
     const none = row(a, null);
     expect([none.state, none.planned, missedText(none)]).toEqual(['not planned', 0, '–']);
+  });
+  it('counts what is open, and what is too long, as far as it is still to come', () => {
+    const times: [string, number][] = [
+      ['2026-11-23', 600],
+      ['2026-11-23', 900],
+      ['2026-11-24', 600],
+    ];
+    const at = (date: string, minute: number) => row(a, week('A', null, times), { date, minute });
+    expect(at('2026-11-23', 599).open).toBe(3);
+    expect(at('2026-11-23', 601).open).toBe(2);
+    expect(at('2026-11-24', 700)).toMatchObject({ open: 0, overMin: at('2026-11-23', 0).overMin });
+    expect(at('2026-11-24', 0).ahead?.overMin).toBeLessThan(at('2026-11-23', 0).ahead?.overMin ?? 0);
+    expect(at('2026-11-28', 600).ahead).toBeNull();
   });
   it('puts what is led of all groups in one line, with the time to get from place to place', () => {
     const rows = [

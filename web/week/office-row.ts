@@ -5,6 +5,7 @@ import {
   frameOf,
   kindOf,
   type LocalNow,
+  nowOn,
   type PlaceInRule,
   placeInRule,
   plannedBreaks,
@@ -54,10 +55,12 @@ export interface OfficeRow {
   planned: number;
   /** Where in its rule it is, for rules that change over time. */
   place: PlaceInRule | null;
-  /** Times for which no break is chosen. */
+  /** Times to come for which no break is chosen. */
   open: number;
   longestMin: number;
   overMin: number;
+  /** The same of what is still to come; null where all of the week has passed. */
+  ahead: { longestMin: number; overMin: number } | null;
   /** Aims that are not reached; empty also where nothing is chosen yet. */
   missed: Target[];
   led: LedTime[];
@@ -84,6 +87,11 @@ export const officeRow = (
     week?.aims ?? [],
   );
   const all = [...facts.values()].map((f) => f.gives);
+  const runs = (some: readonly DayFacts[]) => ({
+    longestMin: Math.max(0, ...some.map((d) => d.reading.longestRunMin)),
+    overMin: some.reduce((sum, d) => sum + d.reading.overMin, 0),
+  });
+  const toCome = days.filter(({ day }) => day.off === undefined && day.date >= now.date);
   return {
     group,
     ...weekState(week, given, now),
@@ -95,9 +103,9 @@ export const officeRow = (
           days.filter(({ day }) => day.off === undefined).map(({ day }) => day.date),
         )
       : null,
-    open: planned.length - chosen.length,
-    longestMin: Math.max(0, ...days.map((d) => d.reading.longestRunMin)),
-    overMin: days.reduce((sum, d) => sum + d.reading.overMin, 0),
+    open: planned.filter((b) => !chosen.includes(b) && b.startMin >= nowOn(now, b.date)).length,
+    ...runs(days),
+    ahead: toCome.length > 0 ? runs(toCome) : null,
     missed: chosen.length === 0 ? [] : missedAims(ledger, targetsOf(all, week?.aims ?? [])),
     led: planned
       .filter((b) => b.led)

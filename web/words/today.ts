@@ -43,18 +43,21 @@ export const dayText = (groups: readonly GroupToday[]): string => {
   ].join(' · ');
 };
 
-/** What a week still lacks, a phrase each; nothing where nothing is planned yet: that is said elsewhere. */
+/** What the rest of a week still lacks, a phrase each; nothing where it has passed, or nothing is planned yet: that is said elsewhere. */
 export const lacksText = (
-  row: Pick<OfficeRow, 'planned' | 'open' | 'longestMin' | 'overMin' | 'missed'>,
+  row: Pick<OfficeRow, 'planned' | 'open' | 'ahead' | 'missed'>,
   inTheWay: number,
 ): string[] => {
-  if (row.planned === 0) return [];
+  const { ahead } = row;
+  if (row.planned === 0 || !ahead) return [];
   const breaks = (n: number): string => `${n} break${n === 1 ? '' : 's'}`;
   return [
     ...(inTheWay > 0 ? [`${breaks(inTheWay)} in the way of what calendars have now`] : []),
     ...(row.open > 0 ? [`${row.open} time${row.open === 1 ? '' : 's'} without a break chosen`] : []),
-    ...(row.overMin > 0
-      ? [`longest run at the desk ${row.longestMin} min, ${row.overMin} min over the limit in all`]
+    ...(ahead.overMin > 0
+      ? [
+          `longest run at the desk to come ${ahead.longestMin} min, ${ahead.overMin} min over the limit in all`,
+        ]
       : []),
     ...(row.missed.length > 0 && row.open < row.planned ? [`aims ${missedText(row)}`] : []),
   ];

@@ -83,17 +83,18 @@ describe('today of a group', () => {
 });
 
 describe('what a week still lacks', () => {
-  const row = { planned: 5, open: 0, longestMin: 50, overMin: 0, missed: [] };
+  const row = { planned: 5, open: 0, ahead: { longestMin: 50, overMin: 0 }, missed: [] };
   it('is said in a phrase each, and not at all where nothing is planned', () => {
     expect(lacksText(row, 0)).toEqual([]);
     expect(lacksText({ ...row, planned: 0, open: 0 }, 3)).toEqual([]);
+    // What has passed cannot be put right any more.
+    expect(lacksText({ ...row, open: 3, ahead: null }, 0)).toEqual([]);
     expect(
       lacksText(
         {
           ...row,
           open: 1,
-          longestMin: 90,
-          overMin: 30,
+          ahead: { longestMin: 90, overMin: 30 },
           missed: [{ muscle: 'pectorals', side: 'left' }] as never,
         },
         2,
@@ -101,7 +102,7 @@ describe('what a week still lacks', () => {
     ).toEqual([
       '2 breaks in the way of what calendars have now',
       '1 time without a break chosen',
-      'longest run at the desk 90 min, 30 min over the limit in all',
+      'longest run at the desk to come 90 min, 30 min over the limit in all',
       'aims missed: pectorals left',
     ]);
     // Where nothing is chosen at all, aims are not even begun.
