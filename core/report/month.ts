@@ -1,5 +1,6 @@
 import type { Estimate, IsoDate, Minutes, Span } from '../model';
 import { addDays } from '../schedule/dates';
+import { sizeSpanText } from '../stats/span-text';
 import { type DoneOf, doneOf, type Records, type TensionTrend, tensionTrends, within } from '../trends';
 
 /** A report is made for so many people or more: of fewer, anyone could be told from it. Common practice of statistics offices, no source. */
@@ -93,7 +94,7 @@ export const monthWords = (report: Extract<MonthReport, { ok: true }>, groupName
       : 'Of no planned break is it known what became of it.',
     ...(tension && down
       ? [
-          `Tension as people rated it, 0 to 10, was ${Math.abs(down.value).toFixed(1)} points ${down.value < 0 ? 'higher' : 'lower'} after a break than before, on ${tension.pairs} occasion${tension.pairs === 1 ? '' : 's'}${down.low !== null && down.high !== null ? ` (95 %: ${down.low.toFixed(1)} to ${down.high.toFixed(1)})` : ''}: ${TENSION_WORDS[tension.verdict]}. There was no group without breaks to compare with.`,
+          `Tension as people rated it, 0 to 10, was ${Math.abs(down.value).toFixed(1)} points ${down.value < 0 ? 'higher' : 'lower'} after a break than before, on ${tension.pairs} occasion${tension.pairs === 1 ? '' : 's'}${sizeSpanText(down)}: ${TENSION_WORDS[tension.verdict]}. There was no group without breaks to compare with.`,
         ]
       : []),
     ...(runs

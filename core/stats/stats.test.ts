@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { linearRegression, mean, sampleStandardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { FEWEST_FOR_A_LINE, meanEstimate, meanOf, shareEstimate, signTest, slopeOf } from '.';
+import { sizeSpanText } from './span-text';
 
 describe('a mean with its interval', () => {
   it('agrees with Student’s own example: hours of sleep gained by ten patients (Biometrika 1908, from memory)', () => {
@@ -89,5 +90,17 @@ describe('a line through points', () => {
     expect(slopeOf(Array.from({ length: 9 }, (_, i) => ({ x: 3, y: i })))).toBeNull();
     const exact = slopeOf(Array.from({ length: 8 }, (_, i) => ({ x: i, y: 2 * i })));
     expect(exact).toMatchObject({ n: 8, value: 2, low: null, high: null });
+  });
+});
+
+describe('a span in words', () => {
+  it('follows the word that says which way', () => {
+    expect(sizeSpanText({ value: 1.5, low: 1.3, high: 1.7 })).toBe(' (95 %: 1.3 to 1.7)');
+    expect(sizeSpanText({ value: -0.15, low: -0.23, high: -0.07 }, (n) => n.toFixed(2))).toBe(
+      ' (95 %: 0.07 to 0.23)',
+    );
+    // Where it may be either way, the other one is below 0.
+    expect(sizeSpanText({ value: -0.3, low: -0.8, high: 0.2 })).toBe(' (95 %: -0.2 to 0.8)');
+    expect(sizeSpanText({ value: -0.3, low: null, high: null })).toBe('');
   });
 });

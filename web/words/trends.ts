@@ -1,13 +1,8 @@
 import type { Effect, Estimate } from '@kotabi/core/model';
+import { sizeSpanText, spanText } from '@kotabi/core/stats/span-text';
 import type { TensionTrend, TensionVerdict } from '@kotabi/core/trends';
 
 const one = (n: number): string => n.toFixed(1);
-
-/** The span in which a value lies with 95 % confidence, in words; empty where it is not known. */
-export const spanText = (
-  { low, high }: Pick<Estimate, 'low' | 'high'>,
-  text: (n: number) => string = one,
-): string => (low === null || high === null ? '' : `${text(low)} to ${text(high)}`);
 
 const VERDICT: Record<TensionVerdict, string> = {
   'too few': 'Too few times to say what it does.',
@@ -21,10 +16,9 @@ export const tensionWords = ({ downBy, pairs, verdict, noticedFrom }: TensionTre
   if (!downBy) return 'Never asked both before and after.';
   const times = `${pairs} time${pairs === 1 ? '' : 's'} asked before and after`;
   if (verdict === 'too few') return `${VERDICT[verdict]} Only ${times}.`;
-  const span = spanText(downBy);
   const way = downBy.value < 0 ? 'up' : 'down';
   const size = one(Math.abs(downBy.value));
-  return `On average ${way} by ${size} points${span ? ` (95 %: ${span})` : ''}, ${times}. ${VERDICT[verdict]}${noticedFrom === null ? '' : ` People notice about ${one(noticedFrom)} points here.`}`;
+  return `On average ${way} by ${size} points${sizeSpanText(downBy)}, ${times}. ${VERDICT[verdict]}${noticedFrom === null ? '' : ` People notice about ${one(noticedFrom)} points here.`}`;
 };
 
 /** How the tension before a break went over weeks; empty where there are too few days for a line. */
@@ -33,8 +27,7 @@ export const weeksWords = ({ aWeek, weeks }: TensionTrend): string => {
   const { value, low, high } = aWeek;
   if (low !== null && high !== null && low <= 0 && high >= 0)
     return 'From week to week it goes neither up nor down that one could tell.';
-  const span =
-    low === null || high === null ? '' : ` (95 %: ${spanText({ low, high }, (n) => n.toFixed(2))})`;
+  const span = sizeSpanText(aWeek, (n) => n.toFixed(2));
   return `Before breaks it goes ${value < 0 ? 'down' : 'up'} by ${Math.abs(value).toFixed(2)} points a week${span}.`;
 };
 

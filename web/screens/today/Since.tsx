@@ -38,7 +38,7 @@ export const Since = ({ groups, today }: { groups: readonly Group[]; today: stri
       ))}
       {long.map(({ group, last }) => (
         <p key={group.id}>
-          {group.name} has had no break {last === null ? 'yet' : 'for two weeks or more'}.{' '}
+          {group.name}: no break on record {last === null ? 'yet' : 'for two weeks or more'}.{' '}
           <Link to={`/week/${group.id}/${mondayOf(today)}`}>Look</Link>
         </p>
       ))}

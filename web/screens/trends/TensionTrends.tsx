@@ -1,10 +1,11 @@
 import { cite, ratingChange } from '@kotabi/core/reference';
+import { spanText } from '@kotabi/core/stats/span-text';
 import type { TensionTrend } from '@kotabi/core/trends';
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { areaText } from '../../words/measure';
-import { spanText, tensionWords, weeksWords } from '../../words/trends';
+import { tensionWords, weeksWords } from '../../words/trends';
 import { AsTable } from './AsTable';
 import { TensionChart } from './TensionChart';
 import styles from './trends.module.css';
