@@ -76,7 +76,7 @@ const RATHER_NOT: Record<Reason['demand'], string> = {
   'room beside the seat': 'reach beside the seat',
   'room behind the seat': 'reach behind the seat',
   'belly pressed': 'press the belly',
-  'end of range': 'go to the end',
+  'end of range': 'go all the way',
   'both hands': 'use both hands',
   'held breath': 'hold the breath',
   'sideways on the seat': 'sit sideways',

@@ -4,7 +4,7 @@ import { DateTime } from 'luxon';
 import { demoPlan, ledSession, type Went } from './led';
 import { LED_AT, LED_ON, ledId, PAST_WEEKS } from './past-weeks';
 
-/** How one session of the last days went: so many days ago, and what was said. */
+/** How one session of the last days went: so many working days ago, and what was said. */
 interface Past extends Went {
   daysAgo: number;
   hour: number;
@@ -26,7 +26,7 @@ const lately: Past[] = [
   },
   { daysAgo: 2, hour: 15, breakId: 'between-meetings', before: 5, after: 4 },
   {
-    daysAgo: 4,
+    daysAgo: 3,
     hour: 11,
     breakId: 'late-morning',
     before: 6,
@@ -34,12 +34,22 @@ const lately: Past[] = [
     note: 'Phone rang, stopped before the wrists.',
     stopMs: 262_000,
   },
-  { daysAgo: 6, hour: 14, breakId: 'between-meetings', before: 4, after: 3 },
+  { daysAgo: 4, hour: 14, breakId: 'between-meetings', before: 4, after: 3 },
 ];
+
+/** The day so many working days before one: nobody leads a break in an empty office. */
+const workingDaysBefore = (today: Date, count: number): Date => {
+  const day = new Date(today);
+  for (let left = count; left > 0; ) {
+    day.setUTCDate(day.getUTCDate() - 1);
+    if (day.getUTCDay() % 6 !== 0) left--;
+  }
+  return day;
+};
 
 const recent = (today: Date): Session[] =>
   lately.map(({ daysAgo, hour, before, after, note = '', ...went }, i) => {
-    const startedAt = new Date(today.getTime() - daysAgo * 86_400_000);
+    const startedAt = workingDaysBefore(today, daysAgo);
     startedAt.setUTCHours(hour, 3, 0, 0);
     return ledSession(went, startedAt, {
       id: `demo-session-${i + 1}`,

@@ -38,6 +38,14 @@ describe('the demo scenario', () => {
     expect(week?.startDate).toBe('2026-11-23');
   });
 
+  it('leads on working days only, whatever day it is', () => {
+    for (let day = 0; day < 7; day++) {
+      const on = new Date(today.getTime() + day * 86_400_000);
+      for (const { id, startedAt } of demoSessions(on))
+        expect([id, new Date(startedAt).getUTCDay() % 6]).not.toEqual([id, 0]);
+    }
+  });
+
   it('plans no break into a meeting', () => {
     const [group] = demoGroups;
     const [week] = demoWeeks(today);
