@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { measured, outcomes, records, rowsOn } from '../testing/records';
-import { FEWEST_PEOPLE, monthReport, monthSpan, monthWords } from '.';
+import { FEWEST_PEOPLE, monthReport, monthSpan, monthWords, weekWords } from '.';
 
 const days = ['2026-11-02', '2026-11-03', '2026-11-04', '2026-11-05', '2026-11-06'];
 const there = records({
@@ -51,6 +51,24 @@ describe('the month’s page', () => {
     expect(words).not.toMatch(/cure|heal|prevent|productiv/i);
   });
 
+  it('goes week by week, as far as a week lies in the month', () => {
+    const report = monthReport(there, '2026-11', 6, null);
+    if (!report.ok) throw new Error('no report');
+    const [week] = report.weeks.filter((w) => w.before !== null);
+    expect(week).toMatchObject({ from: '2026-11-02', before: 6, after: 4.2 });
+    expect(report.weeks.reduce((n, w) => n + w.done, 0)).toBe(report.done.done);
+    expect(report.weeks.reduce((n, w) => n + w.of, 0)).toBe(report.done.of);
+    expect(report.weeks.every((w) => w.from >= '2026-11-01')).toBe(true);
+    expect(weekWords({ from: '2026-11-02', done: 6, of: 9, before: 6.24, after: 4.5 })).toEqual({
+      done: '6 of 9',
+      tension: '6.2 before, 4.5 after',
+    });
+    expect(weekWords({ from: '2026-11-02', done: 0, of: 0, before: null, after: null })).toEqual({
+      done: '–',
+      tension: '–',
+    });
+  });
+
   it('says what it does not know', () => {
     const report = monthReport(records(), '2026-11', 8, null);
     if (!report.ok) throw new Error('no report');
@@ -72,6 +90,12 @@ describe('the month’s page', () => {
     };
     const report = monthReport(there, '2026-11', 6, runs);
     if (!report.ok) throw new Error('no report');
-    expect(monthWords(report, 'The desk').at(-1)).toContain('beyond 60 min a day 25 min instead of 150 min');
+    expect(monthWords(report, 'The desk').at(-1)).toBe(
+      'Time at the desk beyond 60 min at a stretch: 25 min a day as it was planned and done, 150 min on the same days without any break. The longest stretch was 90 min instead of 210 min.',
+    );
+    // What was not shortened is not told as if it had been.
+    const same = monthReport(there, '2026-11', 6, { ...runs, longestWith: 210 });
+    if (!same.ok) throw new Error('no report');
+    expect(monthWords(same, 'The desk').at(-1)).not.toContain('longest stretch');
   });
 });

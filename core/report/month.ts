@@ -1,5 +1,5 @@
 import type { Estimate, IsoDate, Minutes, Span } from '../model';
-import { addDays } from '../schedule/dates';
+import { addDays, mondayOf } from '../schedule/dates';
 import { sizeSpanText } from '../stats/span-text';
 import { type DoneOf, doneOf, type Records, type TensionTrend, tensionTrends, within } from '../trends';
 
@@ -16,6 +16,18 @@ export interface Runs {
   days: number;
 }
 
+/** One week of the month, as far as it lies in it. */
+export interface MonthWeek {
+  /** The first of its days that lies in the month. */
+  from: IsoDate;
+  /** Planned breaks that were done, of those of which it is known. */
+  done: number;
+  of: number;
+  /** The mean tension before and after breaks, 0 to 10; null where nobody was asked. */
+  before: number | null;
+  after: number | null;
+}
+
 /** What an employer is told of a month: nothing of any person. */
 export type MonthReport =
   | { ok: false; why: 'too few people'; people: number; fewest: number }
@@ -29,6 +41,7 @@ export type MonthReport =
       led: { breaks: number; minutes: Minutes; cameMean: number | null };
       tension: TensionTrend | null;
       runs: Runs | null;
+      weeks: MonthWeek[];
     };
 
 /** The days of a month, `YYYY-MM`. */
@@ -36,6 +49,26 @@ export const monthSpan = (month: string): Span => {
   const from: IsoDate = `${month}-01`;
   const next = addDays(from, 32).slice(0, 7);
   return { from, until: addDays(`${next}-01`, -1) };
+};
+
+/** The weeks of a month in which there is something to tell. */
+const weeksOf = (
+  outcomes: Records['outcomes'],
+  tension: TensionTrend | undefined,
+  from: IsoDate,
+): MonthWeek[] => {
+  const rated = new Map((tension?.weeks ?? []).map((w) => [w.week, w]));
+  const mondays = [...new Set([...outcomes.map((o) => mondayOf(o.date)), ...rated.keys()])].sort();
+  return mondays.map((monday) => {
+    const known = outcomes.filter((o) => mondayOf(o.date) === monday);
+    return {
+      from: monday < from ? from : monday,
+      done: known.filter((o) => o.done).length,
+      of: known.length,
+      before: rated.get(monday)?.before?.value ?? null,
+      after: rated.get(monday)?.after?.value ?? null,
+    };
+  });
 };
 
 /** The report of a month for a group of so many people. */
@@ -63,6 +96,7 @@ export const monthReport = (
     },
     tension: tension ?? null,
     runs,
+    weeks: weeksOf(there.outcomes, tension, span.from),
   };
 };
 
@@ -99,8 +133,20 @@ export const monthWords = (report: Extract<MonthReport, { ok: true }>, groupName
       : []),
     ...(runs
       ? [
-          `Longest time at the desk without a break: ${runs.longestWith} min as it was planned and done, ${runs.longestWithout} min on the same days without any break; beyond ${runs.limitMin} min a day ${Math.round(runs.overWith / runs.days)} min instead of ${Math.round(runs.overWithout / runs.days)} min.`,
+          `Time at the desk beyond ${runs.limitMin} min at a stretch: ${Math.round(runs.overWith / runs.days)} min a day as it was planned and done, ${Math.round(runs.overWithout / runs.days)} min on the same days without any break.${runs.longestWith < runs.longestWithout ? ` The longest stretch was ${runs.longestWith} min instead of ${runs.longestWithout} min.` : ''}`,
         ]
       : []),
   ];
 };
+
+/** A week of the month in words: “6 of 9”, “6.2 before, 4.5 after”; a dash where nothing is known. */
+export const weekWords = ({ done, of, before, after }: MonthWeek): { done: string; tension: string } => ({
+  done: of === 0 ? '–' : `${done} of ${of}`,
+  tension:
+    before === null && after === null
+      ? '–'
+      : [
+          ...(before === null ? [] : [`${before.toFixed(1)} before`]),
+          ...(after === null ? [] : [`${after.toFixed(1)} after`]),
+        ].join(', '),
+});

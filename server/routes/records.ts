@@ -255,6 +255,7 @@ export const recordRoutes = (app: Express, ctx: Context): void => {
         title: `Stretch breaks in ${monthText(month)}`,
         about: group.site || group.name,
         words: written === null ? words : written.split(/\n+/),
+        weeks: report.weeks,
       });
       res
         .set('Content-Disposition', 'inline')

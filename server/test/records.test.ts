@@ -212,7 +212,7 @@ describe('the month’s page', () => {
       '/api/groups/timetable-desk/months/2026-10',
     );
     expect(body.report.ok).toBe(true);
-    expect(body.words.join(' ')).toContain('Longest time at the desk without a break');
+    expect(body.words.join(' ')).toContain('Time at the desk beyond 60 min at a stretch');
     for (const { name } of demoPeople) expect(JSON.stringify(body)).not.toContain(name);
     const few = await get<{ report: { ok: boolean; fewest: number } }>('/api/groups/claims/months/2026-10');
     expect(few.report).toMatchObject({ ok: false, fewest: 5 });
@@ -232,7 +232,7 @@ describe('the month’s page', () => {
     const words = (await page.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ');
     expect([doc.numPages, page.getViewport({ scale: 1 }).width]).toEqual([1, 612]);
     expect(words).toMatch(
-      /Stretch breaks in October 2026.*Our own words\..*On two lines\..*no data of any person/,
+      /Stretch breaks in October 2026.*Our own words\..*On two lines\..*Week by week.*from 5 October.*\d of \d done.*tension \d\.\d before.*no data of any person/,
     );
     expect(words).not.toContain('First words');
     await doc.destroy();

@@ -9,6 +9,7 @@ import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { Paper } from '../print/Paper';
 import print from '../print/print.module.css';
+import { MonthWeeks } from './MonthWeeks';
 import styles from './trends.module.css';
 import { useMonthWords } from './useMonthWords';
 
@@ -87,6 +88,7 @@ export const MonthScreen = () => {
               <p key={line}>{line}</p>
             ))}
           </div>
+          <MonthWeeks weeks={report.weeks} />
           <p className="small" style={{ marginTop: 14 }}>
             {METHOD}
           </p>
