@@ -118,6 +118,9 @@ export const demandsOf = (variant: Variant, dose: Dose = variant.move.dose.usual
   const demands = new Set<Demand>([...move.asks.filter((a) => !spared.has(a)), ...(rung?.asks ?? [])]);
   if (!STILL.includes(move.kind)) demands.add('movement');
   for (const pose of askingPoses(variant)) for (const d of demandsOfPose(pose)) demands.add(d);
+  // Where it is bent deep that is what is asked; and whoever walks takes a leg back without stretching the hip.
+  if (demands.has('hip bent deep')) demands.delete('hip bent past level');
+  if (move.kind !== 'stretch') demands.delete('hip stretched back');
   // The way to a rounded back is no demand of its own.
   if (demands.has('back rounded')) demands.delete('back rounded a little');
   if (position === 'standing') demands.add('standing');

@@ -58,6 +58,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['on one leg', 'ease', 'both feet on the floor'],
     ['long breath out', 'care', 'breathe normally if light-headed'],
     ['on the floor', 'avoid', 'getting up from the floor can make dizzy'],
+    ['chin to the chest', 'care', 'head down and up slowly', ['upper back', 'low back']],
   ],
   'blood or eye pressure': [
     ['head low', 'avoid', 'no head below the heart'],
@@ -70,6 +71,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['long breath out', 'care', 'no forced breath'],
     ['belly pressed', 'ease', 'no pressing together of the belly'],
     ['on the floor', 'care', 'get up slowly, by way of the side'],
+    ['hinge with a long back', 'care', 'come up slowly', SPINE],
   ],
   osteoporosis: [
     ['full head circle', 'avoid', 'the head only across the front, not all the way round'],
@@ -130,6 +132,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['effort', 'care', 'work lightly', LEG],
     ['on one leg', 'care', 'a hand on something firm'],
     ['lying on the side', 'care', 'not on the sore side'],
+    ['hip stretched back', 'care', 'step back only as far as is easy'],
   ],
   'hip replacement': [
     ['hip bent deep', 'avoid', 'hip never bent past the level seat'],
@@ -141,6 +144,8 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['legs wide', 'ease', 'knees only hip-wide'],
     ['on the floor', 'avoid', 'not down to the floor'],
     ['on one leg', 'care', 'a hand on something firm'],
+    ['hip bent past level', 'care', 'sit high; lean or lift only a little'],
+    ['hip stretched back', 'care', 'step back only a little'],
   ],
   knee: [
     ['knee bent deep', 'avoid', 'knee not bent deep'],
@@ -165,6 +170,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['long breath out', 'care', 'no forced breath'],
     ['effort', 'care', 'never press with held breath'],
     ['on one leg', 'ease', 'both feet on the floor'],
+    ['legs wide', 'care', 'knees only as wide as is comfortable', LEG],
   ],
   hypermobility: [
     ['full head circle', 'ease', 'the head only across the front'],
@@ -175,6 +181,7 @@ const TABLE: Record<Limit | RoomLimit, readonly Row[]> = {
     ['wrist bent far', 'ease', 'bend the wrist only half-way'],
     ['knee straight', 'care', 'knee soft, never locked'],
     ['arms stretched out', 'care', 'elbows soft, never locked'],
+    ['hinge with a long back', 'care', 'do not hang in the joints', SPINE],
   ],
   balance: [
     ['standing', 'avoid', 'stay seated'],

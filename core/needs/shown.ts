@@ -43,6 +43,8 @@ export type Demand =
   | 'on one leg'
   | 'turned while bent'
   | 'hip turned in'
+  | 'hip bent past level'
+  | 'hip stretched back'
   | 'lying on the back'
   | 'lying on the side'
   | 'head moving'
@@ -70,6 +72,8 @@ export const POSTURE_FROM = {
   across: 118,
   wrist: 48,
   hipDeep: 112,
+  hipPastLevel: 100,
+  hipBack: 12,
   crossed: 25,
   wide: 26,
   kneeDeep: 100,
@@ -153,6 +157,8 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['arm behind', SIDES.some(behind)],
     ['wrist bent far', any((of) => Math.abs(of('wrist.bend')) >= POSTURE_FROM.wrist)],
     ['hip bent deep', any((of) => of('hip.bend') + a('trunk.hinge') >= POSTURE_FROM.hipDeep)],
+    ['hip bent past level', any((of) => of('hip.bend') + a('trunk.hinge') >= POSTURE_FROM.hipPastLevel)],
+    ['hip stretched back', any((of) => of('hip.bend') <= -POSTURE_FROM.hipBack)],
     ['leg crossed', any((of) => of('hip.twist') <= -POSTURE_FROM.crossed || of('hip.out') <= -10)],
     ['legs wide', wide],
     ['knees wide on the seat', wide && seated(pose)],

@@ -91,6 +91,8 @@ const RATHER_NOT: Record<Reason['demand'], string> = {
   'on one leg': 'stand on one leg',
   'turned while bent': 'turn while you lean forward',
   'hip turned in': 'turn the leg in',
+  'hip bent past level': 'bend the hip past level',
+  'hip stretched back': 'take the leg far back',
   'lying on the back': 'lie on the back',
   'lying on the side': 'lie on the side',
   'head moving': 'move the head',
