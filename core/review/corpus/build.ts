@@ -9,6 +9,8 @@ export type Line =
   | readonly [moveId: string, more: More]
   | { series: readonly Line[]; more?: object };
 export type More = Partial<Omit<Step, 'dose'>> & { dose?: number | Step['dose'] };
+/** A break that a careful instructor would lead as it stands. */
+export type Sound = readonly [name: string, lines: readonly Line[], more?: BreakMore];
 export type BreakMore = Partial<Omit<Break, 'id' | 'name' | 'items'>>;
 
 const lookup = moveLookup();
