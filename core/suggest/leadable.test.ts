@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../library/all';
-import { type Approach, type Area, type Break, defaultApproach, type Limit, stepsOf } from '../model';
+import { type Approach, Area, type Break, defaultApproach, type Limit, stepsOf } from '../model';
 import { reviewed } from '../review';
 import { everything } from '../testing/all';
 import { audienceOf } from '../testing/review';
@@ -250,5 +250,18 @@ describe('sixty requests', () => {
       console.log([name, ...lines].join('\n'));
     }
     expect(read.every((a) => a !== undefined)).toBe(true);
+  });
+});
+
+describe('little time', () => {
+  // Just below and just above the slots from which on a break has a beginning and an end.
+  const slots = everything ? [30, 45, 60, 70, 80, 81, 90] : [70, 81];
+  const areas = everything ? Area.options : Area.options.filter((_, i) => i % 3 === 1);
+  it.each(slots)('%i s are enough for something, for any area', (slotSec) => {
+    for (const area of areas) {
+      const request = SuggestRequest.parse({ slotSec, targets: [{ area }], count: 1 });
+      const setting: Setting = { request, moves: library, lookup, approach: defaultApproach, audience: null };
+      expect([area, suggest(setting, solve).ok]).toEqual([area, true]);
+    }
   });
 });

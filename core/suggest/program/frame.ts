@@ -20,7 +20,7 @@ export const BREATHING_MOVES = 3;
 export const isFramed = ({ slotSec, onCall }: Pick<SuggestRequest, 'slotSec' | 'onCall'>): boolean =>
   slotSec > SHORT_SLOT_SEC && !onCall;
 
-/** Settle, a breath and a close are always there; in a minute or less a breath is enough. Something is worked on. */
+/** Settle, a breath and a close are always there; in little more than a minute a breath is enough. Something is worked on. */
 export const frame = (sheet: Sheet, request: SuggestRequest): void => {
   const kind = (k: string) => sheet.those((c) => c.move.kind === k);
   const once = isFramed(request) ? 1 : 0;

@@ -9,9 +9,9 @@ const at = (slotSec: number) =>
   );
 
 describe('frame', () => {
-  it('wants a settle, a breath and a close, but not in a minute or less', () => {
-    expect(at(61)).toEqual(['noSettle', 'noBreath', 'noClose']);
-    expect(at(60)).toEqual([]);
+  it('wants a settle, a breath and a close, but not in little more than a minute', () => {
+    expect(at(81)).toEqual(['noSettle', 'noBreath', 'noClose']);
+    expect(at(80)).toEqual([]);
     expect(findings(brk([]), [])).toEqual([]);
   });
 

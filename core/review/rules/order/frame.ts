@@ -2,8 +2,8 @@ import { goesByBreath, type Kind } from '../../../model';
 import { isHeld, type PlacedStep, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
-/** Breaks of a minute or less are one or two moves and need no frame. Common practice, no source. */
-export const SHORT_SLOT_SEC = 60;
+/** Breaks of little more than a minute are one or two moves and have no room for a frame. Common practice, no source. */
+export const SHORT_SLOT_SEC = 80;
 /** A single step is no break with a beginning and an end. Common practice, no source. */
 export const FEW_STEPS = 1;
 /** From so many holds on something lets go again before the end. Common practice, no source. */
