@@ -1,10 +1,10 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import AxeBuilder from '@axe-core/playwright';
 import type { Answer, DeskPage, DeskView } from '@kotabi/core/model';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
+import { axe } from './axe';
 import { useApp } from './fixture';
 
 const fixture = useApp({ demo: true, viewport: { width: 390, height: 844 } });
@@ -17,10 +17,6 @@ const pageOf = async (personId: string | null): Promise<DeskPage> => {
   });
   return (await response.json()) as DeskPage;
 };
-const axe = async (page: Page): Promise<string[]> =>
-  (await new AxeBuilder({ page }).setLegacyMode(true).exclude('svg *').analyze()).violations
-    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map((v) => `${v.id}: ${v.nodes[0]?.target.join(' ')}`);
 const begin = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: 'Begin now' }).click();
   const read = page.getByRole('button', { name: 'I have read this' });

@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
+import { axe } from './axe';
 import { monday, useApp } from './fixture';
 
 // Nothing here changes what is kept, so one context serves all views.
@@ -66,31 +66,6 @@ const goTo = async (path: string, ready: string): Promise<Page> => {
 };
 
 const DIALOG = '[role=dialog]';
-
-/** Serious and critical findings of axe on a page, or on the part of it that is new, as short lines. */
-const axe = async (page: Page, within?: string): Promise<string[]> => {
-  const builder = new AxeBuilder({ page });
-  if (within) builder.include(within);
-  const { violations } = await builder
-    // What passes is not described: that takes longer than everything else. Nor are style sheets fetched once more, for
-    // the one rule (of turned screens) that reads them.
-    .options({ resultTypes: ['violations'], preload: false })
-    // There are no frames to gather from; without a second page for that it takes half the time.
-    .setLegacyMode(true)
-    // Inside a drawing there is nothing to name or press; the drawing itself is looked at.
-    .exclude('svg *')
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  return violations
-    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map(
-      (v) =>
-        `${v.id}: ${v.nodes
-          .map((n) => n.target.join(' '))
-          .slice(0, 3)
-          .join(' | ')}`,
-    );
-};
 
 const widerBy = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
