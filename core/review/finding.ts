@@ -44,7 +44,7 @@ export type Finding = {
   | { code: 'thingUnused'; thing: Thing }
   | { code: 'toldInVain'; what: 'standing' | 'the floor' }
   | { code: 'wordsDose'; move: string; said: string; done: string }
-  | { code: 'wordsSide'; move: string; said: Side; led: Side }
+  | { code: 'wordsSide'; move: string; said: Side; led: Side; part?: string }
   | { code: 'wordsPart'; move: string; said: string }
   | { code: 'wordsClaim'; said: string }
   | { code: 'wordsHarsh'; move: string; said: string }

@@ -109,8 +109,10 @@ const say: Say = {
     title: `${move}: says “${said}”, does ${done}`,
     why: `People count along with what they hear. ${common}`,
   }),
-  wordsSide: ({ move, said, led }) => ({
-    title: `${move}: says “${said}”, leads ${led} first`,
+  wordsSide: ({ move, said, led, part }) => ({
+    title: part
+      ? `${move}: says “${said} ${part}”, where it is the other ${part}`
+      : `${move}: says “${said}”, leads ${led} first`,
     why: `Write the placeholders for the side and the other side instead: they become the side that is led. ${common}`,
   }),
   wordsPart: ({ move, said }) => ({

@@ -158,4 +158,15 @@ export const WORD_SLIPS: readonly Slip[] = [
     ],
     ['wordsHarsh'],
   ],
+  [
+    'the left ankle on the left knee',
+    [
+      ...start,
+      'hip-hinge-reps',
+      ['ankle-on-knee', { dose: 20, words: 'Left ankle on the left knee.' }],
+      'knees-side-to-side',
+      'arms-up-breath',
+    ],
+    ['wordsSide'],
+  ],
 ];

@@ -93,6 +93,10 @@ export const LONGER: readonly Sound[] = [
           words: 'Nose to the {side} armpit; two or three breaths.',
         },
       ],
+      [
+        'arm-across',
+        { dose: 20, words: 'Left arm across, the right hand holds it above the elbow. All right? Stay.' },
+      ],
       ['shake-shoulders', { words: 'Shake everything out, arms and shoulders, jaw relaxed.' }],
       ['check-out', { dose: 15, words: 'What has changed? Do this twice a day if you like it.' }],
     ],

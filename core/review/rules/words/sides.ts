@@ -1,21 +1,48 @@
-import type { Side } from '../../../model';
+import { cuesOf } from '../../../cues';
+import { otherSide, type Side } from '../../../model';
+import { isOneByOne } from '../../../timing';
 import { eachStep } from '../../each-step';
-import { partsOf } from '../../facts';
+import { type PlacedStep, partsOf } from '../../facts';
 import type { Finding } from '../../finding';
 
 const SIDE = /\b(left|right)\b/gi;
+const PARTS = 'ear|shoulder|arm|elbow|forearm|wrist|hand|palm|hip|thigh|knee|leg|ankle|heel|foot|side';
+const SIDED_PART = new RegExp(`\\b(left|right) (${PARTS})\\b`, 'gi');
+const TOKEN_PART = new RegExp(`\\{(side|other)\\} (${PARTS})\\b`, 'gi');
+
+/**
+ * A part that is said to be on one side where the move's own words only ever have it on the other: “left ear to the right
+ * shoulder”. Parts that they do not name are not judged.
+ */
+const crossed = (at: PlacedStep, words: string, led: Side): { said: Side; part: string } | null => {
+  const usual = new Map<string, Set<Side>>();
+  const cues = Object.values(cuesOf(at.variant, isOneByOne(at))).join(' ');
+  for (const [, token = '', part = ''] of cues.matchAll(TOKEN_PART)) {
+    const sides = usual.get(part.toLowerCase()) ?? new Set();
+    usual.set(part.toLowerCase(), sides.add(token.toLowerCase() === 'side' ? led : otherSide(led)));
+  }
+  for (const [, side = '', part = ''] of words.matchAll(SIDED_PART)) {
+    const said = side.toLowerCase() as Side;
+    if (usual.get(part.toLowerCase())?.has(said) === false) return { said, part: part.toLowerCase() };
+  }
+  return null;
+};
 
 /**
  * A side in own words that is not the one that is led first: whoever says right and leads left loses the room. Words that
- * name the moving side and what stays name both; then the first of them counts.
+ * name the moving side and what stays name both; then the first of them counts, and each part is on its side.
  */
-export const wordsSides = eachStep(({ step, move }, { timeline }): Finding[] => {
+export const wordsSides = eachStep((at, { timeline }): Finding[] => {
+  const { step, move } = at;
   if (!step.words || move.onlyWords || move.ways.pattern === 'together') return [];
   const named = [...step.words.matchAll(SIDE)].map(([word]) => word.toLowerCase() as Side);
   const [said] = named;
   const led = partsOf(timeline, step.id).find((p) => p.kind === 'work')?.side;
-  if (!said || !led || said === led) return [];
+  if (!said || !led) return [];
   // “All right” is no side.
   if (/\ball right\b/i.test(step.words) && named.length === 1) return [];
-  return [{ code: 'wordsSide', weight: 'caution', stepIds: [step.id], move: move.name, said, led }];
+  const about = { code: 'wordsSide', weight: 'caution', stepIds: [step.id], move: move.name, led } as const;
+  if (said !== led) return [{ ...about, said }];
+  const wrong = crossed(at, step.words, led);
+  return wrong ? [{ ...about, ...wrong }] : [];
 });
