@@ -36,6 +36,16 @@ describe('finding a move', () => {
     ['thumb', 'finger-by-finger'],
     ['tmj', 'brow-temples-jaw'],
     ['walking', 'walk-about'],
+    ['sit to stand', 'hover'],
+    ['tendon glides', 'fist-and-open'],
+    ['thread the needle', 'sweep-up-in-turn'],
+    ['lower back rotation', 'seated-turn'],
+    ['thoracic rotation', 'turn-arms-out'],
+    ['lat stretch', 'side-reach'],
+    ['wrist flexor stretch', 'fingers-up'],
+    ['wrist extensor', 'fingers-down'],
+    ['cobra', 'lean-back-over-chair'],
+    ['sleepy', 'collarbone-taps'],
   ])('%s finds %s first', (text, id) => {
     expect(first(text)).toBe(id);
   });

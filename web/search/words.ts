@@ -33,6 +33,7 @@ export const MEANT: Readonly<Record<string, readonly string[]>> = {
   stress: ['breathe', 'breath', 'let'],
   energy: ['activate'],
   wake: ['activate', 'wake'],
+  sleepy: ['activate', 'wake'],
   strength: ['activate'],
   posture: ['posture', 'tall', 'blade'],
   slouch: ['tall', 'chest', 'blade'],

@@ -40,7 +40,7 @@ export const hipRiseAndWalk: MoveData[] = [
   {
     id: 'hover',
     name: 'Hover over the seat',
-    otherNames: ['Chair hold', 'Almost sit', 'Chair squat'],
+    otherNames: ['Chair hold', 'Almost sit', 'Chair squat', 'Sit to stand'],
     purpose: 'A few seconds of real work for legs that have only been sat on.',
     kind: 'activate',
     region: 'hip',

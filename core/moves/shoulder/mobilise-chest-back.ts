@@ -264,7 +264,7 @@ export const shoulderMobiliseChestBack: MoveData[] = [
   {
     id: 'sweep-up-in-turn',
     name: 'Sweep one arm up and back within a turn',
-    otherNames: ['Turn and sweep'],
+    otherNames: ['Turn and sweep', 'Thread the needle'],
     purpose: 'Joins a turn of the ribs with a wide opening of the chest.',
     kind: 'mobilise',
     region: 'shoulder',

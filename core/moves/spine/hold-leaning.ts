@@ -7,7 +7,7 @@ export const spineHoldLeaning: MoveData[] = [
   {
     id: 'lean-back-over-chair',
     name: 'Lean back over the chair, hands behind the head',
-    otherNames: ['Upper-back extension'],
+    otherNames: ['Upper-back extension', 'Seated cobra'],
     purpose: 'Bends the upper back over the edge of the backrest, the opposite of the screen’s curve.',
     kind: 'stretch',
     region: 'spine',

@@ -15,7 +15,7 @@ export const spineHoldSeated: MoveData[] = [
   {
     id: 'side-reach',
     name: 'Side reach overhead',
-    otherNames: ['Seated side bend', 'Long flank'],
+    otherNames: ['Seated side bend', 'Long flank', 'Lat stretch'],
     purpose: 'Lengthens the flank from the hip to the fingertips.',
     kind: 'stretch',
     region: 'spine',
@@ -99,7 +99,7 @@ export const spineHoldSeated: MoveData[] = [
   {
     id: 'seated-turn',
     name: 'Turn and hold the chair back',
-    otherNames: ['Seated twist'],
+    otherNames: ['Seated twist', 'Lower back rotation'],
     purpose: 'Turns the spine from the ribs; the arms only keep what the trunk has found.',
     kind: 'stretch',
     region: 'spine',

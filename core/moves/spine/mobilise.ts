@@ -172,7 +172,7 @@ export const spineMobilise: MoveData[] = [
   {
     id: 'turn-arms-out',
     name: 'Turn with arms out',
-    otherNames: ['Small windmill'],
+    otherNames: ['Small windmill', 'Thoracic rotation'],
     purpose: 'Turns the ribs gently from side to side.',
     kind: 'mobilise',
     region: 'spine',

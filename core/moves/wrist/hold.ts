@@ -23,7 +23,7 @@ export const wristHold: MoveData[] = [
   {
     id: 'fingers-up',
     name: 'Fingers up, drawn back',
-    otherNames: ['Forearm flexor stretch', 'Stop, and draw'],
+    otherNames: ['Forearm flexor stretch', 'Wrist flexor stretch', 'Stop, and draw'],
     purpose: 'Lengthens the inside of the forearm.',
     kind: 'stretch',
     region: 'wrist',
@@ -76,7 +76,7 @@ export const wristHold: MoveData[] = [
   {
     id: 'fingers-down',
     name: 'Fingers down, drawn back',
-    otherNames: ['Forearm extensor stretch'],
+    otherNames: ['Forearm extensor stretch', 'Wrist extensor stretch'],
     purpose: 'Lengthens the back of the forearm, where mouse work sits.',
     kind: 'stretch',
     region: 'wrist',

@@ -56,7 +56,7 @@ export const wristMobilise: MoveData[] = [
   {
     id: 'fist-and-open',
     name: 'Fist and open',
-    otherNames: ['Milk the air', 'Open and close'],
+    otherNames: ['Milk the air', 'Open and close', 'Tendon glides'],
     purpose: 'Pumps the forearms and warms the fingers.',
     kind: 'mobilise',
     region: 'wrist',
