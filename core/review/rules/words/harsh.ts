@@ -10,17 +10,19 @@ const HARSH: readonly string[] = [
   'as (?:hard|far|strongly) as (?:you can|possible)',
   '(?:pull|push|press|yank|tug|wrench)(?:s|ing)?(?: the \\w+| your \\w+| it| on it| down| back)? (?:really )?(?:hard|with (?:all your )?force)',
   '(?:force|jerk|yank|wrench|snap|crack|pop)(?:s|ing)?(?: it)? (?:the |your )?(?:head|neck|back|arm|shoulder|spine|wrist|knee|leg|chin|joints?|fingers|knuckles)',
-  '(?:bounce|bouncing|bob up and down|swing into it)',
   '(?:drop|throw|fling|let) (?:the |your )?head (?:fall |drop |hang )?(?:all the way )?back(?:ward)?',
   'hold(?:ing)? (?:the|your) breath',
   'lock(?:ing)? (?:out )?(?:the |your )?(?:knees?|elbows?)',
 ];
 export const HARSH_WORDS = new RegExp(`\\b(?:${HARSH.join('|')})\\b`, 'gi');
+/** In a hold; heels may bounce while legs are shaken out. */
+export const BOUNCES = /\b(?:bounce|bouncing|bob up and down|swing into it)\b/gi;
 
 /** Own words, or those of an own move, that ask for force, for pain, or for a held breath. */
 export const wordsHarsh = eachStep((at): Finding[] => {
   const { step, move } = at;
-  const said = saidIn(allSaid(at), HARSH_WORDS);
+  const words = allSaid(at);
+  const said = saidIn(words, HARSH_WORDS) ?? (move.kind === 'release' ? null : saidIn(words, BOUNCES));
   return said === null
     ? []
     : [{ code: 'wordsHarsh', weight: 'caution', stepIds: [step.id], move: move.name, said }];

@@ -3,7 +3,7 @@ import { cuesOf } from '../../../cues';
 import { library } from '../../../library/all';
 import { variantOf } from '../../../model';
 import { CLAIM } from './claims';
-import { HARSH_WORDS } from './harsh';
+import { BOUNCES, HARSH_WORDS } from './harsh';
 import { saidIn } from './said-in';
 
 describe('promises and force in words', () => {
@@ -24,19 +24,17 @@ describe('promises and force in words', () => {
     ['Push through the pain.', 'push through the pain'],
     ['Pull it hard.', 'pull it hard'],
     ['Now hold your breath.', 'hold your breath'],
-    ['Bounce a little.', 'bounce'],
     ['Go until it hurts.', 'until it hurts'],
     ['As far as you can!', 'as far as you can'],
     ['Lock your elbows.', 'lock your elbows'],
     ['Let the head drop back.', 'let the head drop back'],
-    ['Not so fast. Bounce now.', 'bounce'],
+    ['Not so fast. Hold your breath now.', 'hold your breath'],
   ])('hears force in “%s”', (text, said) => {
     expect(saidIn(text, HARSH_WORDS)).toBe(said);
   });
 
   it.each([
     'Never push through the pain.',
-    'Do not bounce.',
     'Don’t hold your breath.',
     'Stop before it hurts.',
     'As far as you can without strain.',
@@ -46,6 +44,11 @@ describe('promises and force in words', () => {
     'No need to push hard.',
   ])('hears none in “%s”', (text) => {
     expect(saidIn(text, HARSH_WORDS)).toBeNull();
+  });
+
+  it('hears bouncing, where it is not forbidden', () => {
+    expect(saidIn('Bounce a little.', BOUNCES)).toBe('bounce');
+    expect(saidIn('Do not bounce. Without bouncing, let it hang.', BOUNCES)).toBeNull();
   });
 
   it('hears a promise, and not that there is none', () => {
