@@ -1,5 +1,5 @@
 import { InputNumber } from 'antd';
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useMessages } from '../shell/messages';
 
 interface Props {
@@ -30,6 +30,12 @@ interface Props {
 export const NumberField = (p: Props) => {
   const { message } = useMessages();
   const typed = useRef<string | null>(null);
+  // What is typed comes back from outside a moment later, on a busy machine after the next key: until then it stands as it
+  // was typed, or the field would go back to what it was one key before.
+  const [ahead, setAhead] = useState<number | null>(null);
+  useEffect(() => {
+    if (ahead !== null && ahead === p.value) setAhead(null);
+  }, [ahead, p.value]);
   const unit = p.unit ? ` ${p.unit}` : '';
   return (
     <InputNumber
@@ -48,7 +54,7 @@ export const NumberField = (p: Props) => {
       }}
       suffix={p.unit || undefined}
       placeholder={p.placeholder}
-      value={p.value}
+      value={ahead ?? p.value}
       onPressEnter={p.enterLeaves ? (e) => (e.target as HTMLElement).blur() : undefined}
       onInput={(text) => {
         typed.current = text;
@@ -59,8 +65,10 @@ export const NumberField = (p: Props) => {
         if (typed.current?.trim() && bound)
           void message.warning(`${p.name} must be ${bound}${unit}; ${typed.current} was typed.`, 5);
         typed.current = null;
+        setAhead(null);
       }}
       onChange={(v) => {
+        setAhead(v === null ? null : Number(v));
         if (v !== null) p.change(Number(v));
         else p.clear?.();
       }}
