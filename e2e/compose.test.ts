@@ -63,7 +63,10 @@ describe('a ten-minute break', () => {
     await press('Shift+S');
     await page.waitForFunction(() => document.activeElement?.id === 'slot-minutes');
     await type('10');
+    // Both keys have arrived, and the slot follows what was typed.
+    await expect.poll(() => page.getByLabel('Slot in minutes').inputValue()).toBe('10');
     await press('Enter');
+    await expect.poll(() => clock(page)).toContain(' of 10:00, ');
 
     await press('a');
     await page.getByRole('button', { name: /^Sit tall.*settle/ }).waitFor();
