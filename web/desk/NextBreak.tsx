@@ -23,7 +23,9 @@ export const NextBreak = ({
     [...view.items]
       .filter((i) => Date.parse(i.startsAt) + i.lengthMin * 60_000 > now)
       .sort((a, b) => a.startsAt.localeCompare(b.startsAt))[0];
-  const brk = view.breaks.find((b) => b.brk.id === next?.breakId) ?? (next ? undefined : view.breaks[0]);
+  const chosen = view.breaks.find((b) => b.brk.id === next?.breakId);
+  // Where none was chosen, one of the week is at hand for it.
+  const brk = chosen ?? view.breaks[0];
   const step = brk?.brk.items.flatMap((i) => (i.type === 'chain' ? i.links : [i])).at(2);
   const move = view.moves.find((m) => m.id === step?.moveId);
   const time = next ? timeText(next.startsAt, view.timeZone) : '';
@@ -49,7 +51,11 @@ export const NextBreak = ({
               {next?.led && ` · ${say('together')}`}
             </p>
             {brk?.own && <p className={styles.small}>{say('ownVersion')}</p>}
-            {!brk && <p className={styles.small}>{say('sayNothing')}</p>}
+            {next && !chosen && (
+              <p className={styles.small}>
+                {say('sayNothing')} {brk && say('atHand', { name: brk.brk.name })}
+              </p>
+            )}
           </div>
           {brk && (
             <div className={styles.buttons}>

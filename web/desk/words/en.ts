@@ -48,6 +48,7 @@ export const en = {
   asOf: 'As given out {{time}}.',
   offline: 'No connection: this is the copy of {{time}}.',
   sayNothing: 'No break was chosen for it yet.',
+  atHand: 'At hand for it: {{name}}.',
   pause: 'Pause',
   goOn: 'Go on',
   back: 'Back',
