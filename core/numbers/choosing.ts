@@ -19,7 +19,13 @@ import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import { MOVING, PLAIN_WORTH, QUARTER_WORTH, TWO_SIDED_WORTH, WORK_SHARE } from '../suggest/program/served';
 import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
 import { WORTH } from '../suggest/swap';
-import { ALL_DOSES_SLOT_SEC, FILLERS_WEIGHED, FRAMES_WEIGHED, PLENTY } from '../suggest/weighed';
+import {
+  ALL_DOSES_SLOT_SEC,
+  BALANCING_WEIGHED,
+  FILLERS_WEIGHED,
+  FRAMES_WEIGHED,
+  PLENTY,
+} from '../suggest/weighed';
 import { at, percent } from './value';
 
 /** What counts how much where the program chooses. */
@@ -67,6 +73,10 @@ export const ofChoosing = [
       `up to ${LONGEST_FRAME_SEC} s; the ${FRAMES_WEIGHED} shortest are weighed`,
     ],
     ['Enough moves for what is wanted', `${PLENTY} times the slot: others are left aside`],
+    [
+      'Other moves to balance what was opened or rounded',
+      `the ${BALANCING_WEIGHED} shortest of each kind are weighed`,
+    ],
     ['Other moves to fill a slot', `the ${FILLERS_WEIGHED} shortest of each kind and area are weighed`],
     [
       'Doses weighed of each move',

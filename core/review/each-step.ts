@@ -1,15 +1,16 @@
-import type { Chain, Move, Step } from '../model';
+import type { Chain, Move, Position, Step } from '../model';
 import { isResolvedChain, type PlacedStep, type ResolvedBreak } from '../timing';
 import { placedSteps } from './facts';
 import type { Finding, ReviewInput, ReviewRule } from './finding';
 
-/** What was worked out for a step, and everything that could have changed it. */
-interface Known<T> {
+/** What was worked out for a step, one place for each work, and everything that could have changed it. */
+interface Known {
   move: Move;
   meanwhile: Move | undefined;
+  position: Position;
   owner: Step | Chain | undefined;
   around: Around;
-  value: T;
+  values: unknown[];
 }
 
 /** What the whole break and its audience say for every step. */
@@ -43,31 +44,49 @@ const ownersIn = (resolved: ResolvedBreak): (Step | Chain | undefined)[] => {
   return list;
 };
 
+const before = new WeakMap<Step, Known>();
+const ofBreak = new WeakMap<ReviewInput, Known[]>();
+/** What is known of each step of a break, looked up once for all works; nothing yet where an edit could have changed it. */
+const knownIn = (input: ReviewInput): Known[] => {
+  const done = ofBreak.get(input);
+  if (done) return done;
+  const owners = ownersIn(input.resolved);
+  const around = aroundIn(input);
+  const list = placedSteps(input.resolved).map(({ step, move, meanwhile, position }, i): Known => {
+    const owner = owners[i];
+    const kept = before.get(step);
+    if (
+      kept &&
+      kept.around === around &&
+      kept.move === move &&
+      kept.meanwhile === meanwhile &&
+      kept.position === position &&
+      kept.owner === owner
+    )
+      return kept;
+    const fresh = { move, meanwhile, position, owner, around, values: [] };
+    before.set(step, fresh);
+    return fresh;
+  });
+  ofBreak.set(input, list);
+  return list;
+};
+
+let works = 0;
 /**
  * Works something out for each step of a break by itself. What an edit cannot have changed is kept: a step is looked
- * at again only when it, its move, its series or what the whole break says for it is another one than before. Such
- * work must not look at other steps, nor at when a step begins.
+ * at again only when it, its move, its place, its series or what the whole break says for it is another one than before.
+ * Such work must not look at other steps, nor at when a step begins.
  */
-export const forEachStep = <T>(
+export const forEachStep = <T extends object>(
   work: (at: PlacedStep, input: ReviewInput) => T,
 ): ((input: ReviewInput) => T[]) => {
-  const before = new WeakMap<Step, Known<T>>();
+  const place = works++;
   return (input) => {
-    const owner = ownersIn(input.resolved);
-    const around = aroundIn(input);
-    return placedSteps(input.resolved).map((at, i) => {
-      const kept = before.get(at.step);
-      if (
-        kept &&
-        kept.around === around &&
-        kept.move === at.move &&
-        kept.meanwhile === at.meanwhile &&
-        kept.owner === owner[i]
-      )
-        return kept.value;
-      const value = work(at, input);
-      before.set(at.step, { move: at.move, meanwhile: at.meanwhile, owner: owner[i], around, value });
-      return value;
+    const steps = placedSteps(input.resolved);
+    return knownIn(input).map(({ values }, i) => {
+      values[place] ??= work(steps[i] as PlacedStep, input);
+      return values[place] as T;
     });
   };
 };

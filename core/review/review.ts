@@ -3,7 +3,7 @@ import { type Aside, WEIGHTS } from '../model';
 import { canAllDo } from './can-do';
 import { type Around, aroundIn } from './each-step';
 import { type Finding, findingKey, type ReviewInput } from './finding';
-import { reviewRules } from './rules';
+import { aloneRules, reviewRules } from './rules';
 
 const doable = new WeakMap<Around, Map<string, boolean>>();
 /** Whether everybody of the group can do a move that is proposed; known again while nothing that bears on it has changed. */
@@ -36,6 +36,9 @@ export const review = (input: ReviewInput): Finding[] => {
   const found = reviewRules.flatMap((rule) => rule(input)).map((finding) => careful(finding, input));
   return WEIGHTS.flatMap((weight) => found.filter((f) => f.weight === weight));
 };
+
+/** What is found in a break of one step that would be found of it anywhere. */
+export const reviewAlone = (input: ReviewInput): Finding[] => aloneRules.flatMap((rule) => rule(input));
 
 /** What is still open, and what was set aside with its reason. */
 export interface Judged {

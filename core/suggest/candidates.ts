@@ -19,30 +19,14 @@ import {
   withAmount,
 } from '../model';
 import { answerFor } from '../needs';
-import { type Audience, canAllDo, type FindingCode, reviewed } from '../review';
+import { type Audience, canAllDo, reviewAlone } from '../review';
 import { CALM_RATIO } from '../review/rules/breath/calm';
-import { type PartKind, workMs } from '../timing';
+import { type PartKind, timed, workMs } from '../timing';
 import type { Candidate, CandidateDose } from './candidate';
 import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
 import { dosesWeighed, FRAME, worthWeighing } from './weighed';
 
-/** Findings that a step brings by itself, whatever stands round it. */
-const BY_ITSELF: readonly FindingCode[] = [
-  'extensionWithTurn',
-  'foldWithTwist',
-  'lookingUpFar',
-  'backwardCircle',
-  'headLow',
-  'roomUnfit',
-  'notDiscreet',
-  'holdTooShort',
-  'holdTooLong',
-  'endsOnInhale',
-  'breathWords',
-  'cueTooLong',
-  'neckLong',
-];
 const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 const SEATS: readonly Position[] = ['back', 'edge'];
 const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
@@ -77,18 +61,12 @@ export const emptyBreak = ({ request, approach }: Pick<Setting, 'request' | 'app
 
 /** What a dose of a step takes and gives; null where the review objects to it by itself. */
 export const doseOf = (brk: Break, step: Step, usual: number, setting: Setting): CandidateDose | null => {
-  const only = reviewed(
-    { ...brk, slotSec: 3600, items: [step] },
-    { library: setting.moves, lookup: setting.lookup },
-    setting.approach,
-    setting.audience,
-  );
-  if (!only.ok || only.findings.some((f) => BY_ITSELF.includes(f.code))) return null;
-  const against = only.findings.some(
-    (f) => f.code === 'againstApproach' && !['order', 'sides', 'ending'].includes(f.question),
-  );
-  if (against) return null;
-  const { parts, totals } = only.timeline;
+  const { lookup, moves: library, approach, audience } = setting;
+  const time = timed({ ...brk, slotSec: 3600, items: [step] }, lookup, approach);
+  if (!time.ok) return null;
+  const { resolved, timeline } = time;
+  if (reviewAlone({ resolved, timeline, lookup, library, audience }).length > 0) return null;
+  const { parts, totals } = timeline;
   const lengthOf = (...kinds: readonly PartKind[]): Milliseconds =>
     parts.reduce((ms, p) => ms + (kinds.includes(p.kind) ? p.lengthMs : 0), 0);
   const work = parts.filter((p) => p.kind === 'work');

@@ -11,6 +11,8 @@ const FRAMING: readonly Kind[] = [...FRAME, 'breathe'];
 export const FRAMES_WEIGHED = 4;
 /** Of what only fills the slot so many of a kind are weighed for each area: what was not done lately, the shorter ones. */
 export const FILLERS_WEIGHED = 3;
+/** So many of each kind are weighed of what is there only to balance something else: a break needs one of them. */
+export const BALANCING_WEIGHED = 3;
 /** What is wanted could fill the slot so many times over: then nothing else is needed to fill it. */
 export const PLENTY = 2;
 /** Up to such a slot every dose is weighed, since every five seconds tell in it; beyond it four of each move do. */
@@ -50,9 +52,21 @@ const fewOf = (
   );
 };
 
-/** What balances something else: the other side of an opened chest and of a rounded back. */
-const balances = ({ move, variant }: Candidate): boolean =>
-  opensChest(move) || roundsBack(variant) || holdsRound(move) || opensAny(move);
+/** What needs its other side in the same break, and what that is: an opened chest a rounded back, and the reverse. */
+const BALANCED: readonly (readonly [needs: (c: Candidate) => boolean, other: (c: Candidate) => boolean])[] = [
+  [({ move }) => opensChest(move), ({ variant }) => roundsBack(variant)],
+  [({ move }) => holdsRound(move), ({ move }) => opensAny(move)],
+];
+
+/** A few of what balances something else, where there is something to balance. */
+const balancing = (all: readonly Candidate[], others: readonly Candidate[]): Set<Candidate> => {
+  const taken = new Set<Candidate>();
+  // What was taken for one may need the other.
+  for (const [needs, other] of [...BALANCED, ...BALANCED])
+    if ([...others, ...taken].some(needs))
+      for (const c of fewOf(all.filter(other), BALANCING_WEIGHED, ({ move }) => move.kind)) taken.add(c);
+  return taken;
+};
 
 /** True where the breath is all that is wanted: nothing else fills the slot. */
 export const isOnlyBreath = ({ targets }: Pick<SuggestRequest, 'targets'>): boolean =>
@@ -102,9 +116,7 @@ export const worthWeighing = (offered: readonly Candidate[], request: SuggestReq
   const serving = all.filter((c) => wanted.has(c.area) && !frames(c));
   const plenty = serving.reduce((ms, c) => ms + longest(c), 0) > PLENTY * request.slotSec * 1000;
   const needed = (c: Candidate): boolean =>
-    wanted.has(c.area) ||
-    c.move.areas.some((a) => wanted.has(a) && c.move.kind === 'mobilise') ||
-    balances(c);
+    wanted.has(c.area) || c.move.areas.some((a) => wanted.has(a) && c.move.kind === 'mobilise');
   const frame = fewOf(all.filter(frames), FRAMES_WEIGHED, (c) => c.move.kind);
   const fillers = fewOf(
     all.filter((c) => !frames(c) && !needed(c)),
@@ -112,8 +124,14 @@ export const worthWeighing = (offered: readonly Candidate[], request: SuggestReq
     (c) => `${c.area} ${c.move.kind}`,
     (c) => request.lately.includes(c.move.id),
   );
+  const main = all.filter((c) => !frames(c) && (needed(c) || fillers.has(c)));
+  const balances = balancing(
+    all.filter((c) => !frames(c) && !main.includes(c)),
+    main,
+  );
+  const kept = new Set([...main, ...balances]);
   return all.filter((c) => {
-    if (!frames(c)) return needed(c) || fillers.has(c);
+    if (!frames(c)) return kept.has(c);
     // A breath or a close that is for a wanted area, and all of it in a calming break, is no mere frame.
     return request.calm || wanted.has(c.area) || frame.has(c);
   });

@@ -184,6 +184,16 @@ const layItem = (item: ResolvedItem, setting: Setting, carried: Carried): Laid =
   return laid;
 };
 
+/**
+ * A part where it stands. Parts of a kind have few shapes between them, and an engine copies what has few shapes several times
+ * as fast: so each kind that is there often is copied at a place of its own.
+ */
+const placedAt = (part: LaidPart, index: number, startMs: Milliseconds, next: number | null): Part => {
+  if (part.kind === 'work') return { ...part, index, startMs, next };
+  if (part.kind === 'say' || part.kind === 'return') return { ...part, index, startMs, next };
+  return { ...part, index, startMs, next };
+};
+
 /** The parts of an item where they stand; those that stand where they stood are the same objects as before. */
 const placeItem = (laid: Laid, index: number, startMs: number, follow: number | null): readonly Part[] => {
   const before = laid.placed;
@@ -192,7 +202,7 @@ const placeItem = (laid: Laid, index: number, startMs: number, follow: number | 
   let now = startMs;
   const parts = laid.parts.map((part, i): Part => {
     const own = laid.within.next[i] ?? null;
-    const placed = { ...part, index: index + i, startMs: now, next: own === null ? follow : index + own };
+    const placed = placedAt(part, index + i, now, own === null ? follow : index + own);
     now += part.lengthMs;
     return placed;
   });
@@ -226,6 +236,7 @@ export const compileTimeline = ({ brk, items, approach, say = english }: Resolve
     byItem[i] = placeItem(at, index, startMs, follow);
     if (at.within.first !== null) follow = index + at.within.first;
   }
-  const parts = byItem.flat();
+  const parts: Part[] = [];
+  for (const own of byItem) for (const part of own) parts.push(part);
   return { parts, totals: addTotals(laid.map(({ at }) => at.totals)) };
 };

@@ -14,7 +14,7 @@ import { holdLength } from './caution/hold-length';
 import { neckInRow } from './caution/neck-in-row';
 import { neckLong } from './caution/neck-long';
 import { repetitions } from './caution/repetitions';
-import { approach } from './order/approach';
+import { approach, approachInSteps } from './order/approach';
 import { chestAndBack } from './order/chest-and-back';
 import { closeEarly } from './order/close-early';
 import { frame } from './order/frame';
@@ -89,4 +89,19 @@ export const reviewRules: readonly ReviewRule[] = [
   closeEarly,
   cueLength,
   approach,
+];
+
+/** Those that can object to a step by itself, whatever stands round it and however long the break is. */
+export const aloneRules: readonly ReviewRule[] = [
+  headLow,
+  head,
+  fold,
+  holdLength,
+  room,
+  call,
+  neckLong,
+  breathEnd,
+  breathWords,
+  cueLength,
+  approachInSteps,
 ];

@@ -11,11 +11,12 @@ const isAway = (at: PlacedStep): boolean =>
 
 /** More than a minute of neck work from one return to neutral to the next: long holds, many sets, long series. */
 export const neckLong: ReviewRule = ({ resolved, timeline }) => {
-  const steps = new Map(placedSteps(resolved).map((s) => [s.step.id, s]));
-  if (![...steps.values()].some(isAway)) return [];
+  const steps = placedSteps(resolved);
+  const away = new Map(steps.flatMap((s) => (isAway(s) ? [[s.step.id, s]] : [])));
+  if (away.size === 0) return [];
   /** The links of a series led one by one come back in time, if each does so by itself. */
   const helps = (chainId: string): boolean =>
-    [...steps.values()].every(
+    steps.every(
       (s) =>
         s.chainId !== chainId ||
         (['left', 'right'] as const).every((side) => workOf(timeline, s.step.id, side) <= LONGEST_NECK_MS),
@@ -24,8 +25,8 @@ export const neckLong: ReviewRule = ({ resolved, timeline }) => {
   let lengthMs = 0;
   let first: PlacedStep | null = null;
   for (const part of timeline.parts) {
-    const at = steps.get(part.stepId);
-    if (part.kind === 'return' || !at || !isAway(at)) {
+    const at = away.get(part.stepId);
+    if (part.kind === 'return' || !at) {
       lengthMs = 0;
       first = null;
       continue;

@@ -42,7 +42,7 @@ const against = (
 });
 
 /** What goes against it in single steps. */
-const inSteps = eachStep(({ step, move, variant }, { resolved }): Finding[] => {
+export const approachInSteps = eachStep(({ step, move, variant }, { resolved }): Finding[] => {
   const own = resolved.approach;
   const asks = demandsOf(variant);
   const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
@@ -78,7 +78,7 @@ export const approach: ReviewRule = (input) => {
   const { resolved } = input;
   const own = resolved.approach;
   const steps = placedSteps(resolved);
-  const found: Finding[] = inSteps(input);
+  const found: Finding[] = approachInSteps(input);
   const say = (question: ApproachQuestion, stepIds: string[], move: string, fix?: Fix): void => {
     found.push(against(own, question, stepIds, move, fix));
   };

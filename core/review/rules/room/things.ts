@@ -18,8 +18,15 @@ const SERVES: Partial<Record<Thing, string>> = { strap: '|scarf|scarves|belt|tow
 const NAMED = new Map(
   Thing.options.map((thing) => [thing, new RegExp(`\\b(?:${thing}${SERVES[thing] ?? ''})`, 'i')]),
 );
-const names = (lines: readonly Line[], thing: Thing): boolean =>
-  lines.some((line) => NAMED.get(thing)?.test(line.text));
+const namedBefore = new WeakMap<readonly Line[], ReadonlySet<Thing>>();
+/** The things that are named in what is said; looked up again where the same is said. */
+const namedIn = (lines: readonly Line[]): ReadonlySet<Thing> => {
+  const known = namedBefore.get(lines);
+  if (known) return known;
+  const named = new Set(Thing.options.filter((t) => lines.some((line) => NAMED.get(t)?.test(line.text))));
+  namedBefore.set(lines, named);
+  return named;
+};
 
 /** Words that ask for something to be at hand. */
 const ANNOUNCES = /\b(need|within reach|have .* ready|bring|get|take|fetch|put)\b/i;
@@ -35,7 +42,7 @@ export const things: ReviewRule = ({ resolved, timeline }) => {
       known.add(thing);
       const said = steps
         .slice(0, index)
-        .some((s) => partsOf(timeline, s.step.id).some((p) => names(p.lines, thing)));
+        .some((s) => partsOf(timeline, s.step.id).some((p) => namedIn(p.lines).has(thing)));
       if (index === 0 || said) continue;
       const fix = { do: 'announce', text: announcement(thing) } as const;
       found.push({ code: 'thingLate', weight: 'caution', stepIds: [step.id], move: move.name, thing, fix });

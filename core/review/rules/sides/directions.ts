@@ -22,7 +22,7 @@ const workByDirection = (steps: readonly PlacedStep[], { timeline }: ReviewInput
  * or shorter than the other unless that is on purpose and the reason is written down.
  */
 export const directions: ReviewRule = (input) => {
-  const steps = placedSteps(input.resolved);
+  const steps = placedSteps(input.resolved).filter(({ move }) => move.ways.directions);
   const told = new Set<string>();
   return steps.flatMap((at): Finding[] => {
     const { step, move } = at;

@@ -1,6 +1,6 @@
 import type { Kind, Move } from '../../../model';
 import { moveFor, usualSec } from '../../choose';
-import { placedSteps } from '../../facts';
+import { partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Less than this for an area the break is for is hardly anything. Common practice, no source. */
@@ -17,8 +17,8 @@ export const targets: ReviewRule = ({ resolved, timeline, library }) => {
     const own = steps.filter(({ move }) => move.areas.includes(area) && move.kind !== 'settle');
     const held = (side: 'left' | 'right'): number =>
       own.reduce((sum, { step }) => {
-        const felt = timeline.parts.filter(
-          (p) => p.stepId === step.id && p.kind === 'work' && (p.felt === side || p.felt === 'both'),
+        const felt = partsOf(timeline, step.id).filter(
+          (p) => p.kind === 'work' && (p.felt === side || p.felt === 'both'),
         );
         return sum + felt.reduce((ms, p) => ms + p.lengthMs, 0);
       }, 0);
