@@ -42,7 +42,94 @@ describe('why a break is where it is', () => {
   });
 });
 
+describe('what stands beside a break', () => {
+  const plain = DayInput.parse({
+    startMin: 540,
+    endMin: 720,
+    gridMin: 5,
+    kinds: [
+      { id: 'short', lengthMin: 5, relief: 1 },
+      { id: 'long', lengthMin: 10, relief: 1 },
+    ],
+    minGapMin: 20,
+    targetMin: 0,
+    lambda: 100,
+    offDesk: [{ startMin: 600, endMin: 620 }],
+    blocked: [{ startMin: 660, endMin: 675 }],
+  });
+  const at = (startMin: number, kindId = 'short') => ({ startMin, kindId });
+  const beside = (day: DayInput, breaks: ReturnType<typeof at>[], index: number) => {
+    const why = whyHere(day, breaks, index)!;
+    return [why.earlier, why.later];
+  };
+
+  it('is named: the edges of the day, time off the desk, a meeting, another break, the gap to one', () => {
+    const way = (what: string) => ({ code: 'in the way', what });
+    expect(beside(plain, [at(540)], 0)[0]).toEqual(way('outside'));
+    expect(beside(plain, [at(715)], 0)[1]).toEqual(way('outside'));
+    expect(beside(plain, [at(590, 'long')], 0)[1]).toEqual(way('off desk'));
+    expect(beside(plain, [at(620)], 0)[0]).toEqual(way('off desk'));
+    expect(beside(plain, [at(655)], 0)[1]).toEqual(way('blocked'));
+    expect(beside(plain, [at(640, 'long'), at(650)], 1)[0]).toEqual(way('overlap'));
+    expect(beside(plain, [at(550), at(575)], 1)[0]).toEqual({ code: 'too close', gapMin: 20 });
+  });
+
+  it('or what it would come to, counted anew', () => {
+    const breaks = [at(640), at(570)];
+    const now = readDay(plain, breaks);
+    const then = (startMin: number) => readDay(plain, [at(570), at(startMin)]);
+    for (const [i, startMin] of [635, 645].entries())
+      expect(beside(plain, breaks, 0)[i]).toEqual({
+        code: 'dearer',
+        overMin: then(startMin).overMin - now.overMin,
+        cost: then(startMin).cost - now.cost,
+      });
+    expect(then(635).cost).not.toBe(now.cost);
+  });
+
+  it('and how long the run is that it ends, and the day without it', () => {
+    const breaks = [at(570), at(640)];
+    const { overMin, cost, longestRunMin } = readDay(plain, [at(570)]);
+    expect(whyHere(plain, breaks, 1)).toMatchObject({
+      runMin: 20,
+      without: { overMin, cost, longestRunMin },
+    });
+    expect(whyHere(plain, [at(540)], 0)?.runMin).toBe(0);
+    expect(whyHere(plain, [at(545)], 0)?.runMin).toBe(5);
+    expect(whyHere(plain, [at(570, 'nothing')], 0)).toBeNull();
+  });
+});
+
 describe('why there is not one more', () => {
+  it('because the minutes of the day are used up', () => {
+    const kinds = [
+      { id: 'short', lengthMin: 5, relief: 1 },
+      { id: 'long', lengthMin: 10, relief: 1 },
+    ];
+    const short = (startMin: number) => ({ startMin, kindId: 'short' });
+    const breaks = [short(640), short(700)];
+    const most = (maxMinutes: number) => DayInput.parse({ ...day, kinds, maxMinutes });
+    expect(whyNotMore(most(14), breaks)).toEqual({ code: 'minutes', most: 14 });
+    expect(whyNotMore(most(15), breaks).code).not.toBe('minutes');
+    expect(whyNotMore(most(19), [{ startMin: 640, kindId: 'long' }, short(700)])).toEqual({
+      code: 'minutes',
+      most: 19,
+    });
+    expect(whyNotMore({ ...day, maxCount: 3 }, breaks).code).not.toBe('most');
+  });
+
+  it('with what one more would come to', () => {
+    const { breaks } = planOf(day);
+    const more = planOf({ ...day, minCount: breaks.length + 1, maxCount: breaks.length + 1 });
+    const now = readDay(day, breaks);
+    expect(whyNotMore(day, breaks)).toEqual({
+      code: 'dearer',
+      overMin: more.overMin - now.overMin,
+      cost: more.cost - now.cost,
+      longestRunMin: more.longestRunMin,
+    });
+  });
+
   it('because it would cost more than it saves', () => {
     const plan = planOf(day);
     const why = whyNotMore(day, plan.breaks);
