@@ -58,6 +58,16 @@ const ways = (motion: Motion, camera: Camera): Point[][] => {
 const tailOf = (points: Point[], share: number): Point[] =>
   points.slice(Math.floor(points.length * (1 - share)));
 
+/** So many points to each side a corner is rounded over: a way from pose to pose has corners, a movement has none. */
+const ROUND_OVER = 5;
+const rounded = (points: readonly Point[]): Point[] =>
+  points.map((_, i) => {
+    const reach = Math.min(ROUND_OVER, i, points.length - 1 - i);
+    const near = points.slice(i - reach, i + reach + 1);
+    const mean = (of: (p: Point) => number) => near.reduce((sum, p) => sum + of(p), 0) / near.length;
+    return { x: mean((p) => p.x), y: mean((p) => p.y) };
+  });
+
 /** Arrows for what moves most: one, or one for each of two that move alike (both hands, both elbows). */
 export const moveArrows = (motion: Motion, near: Side = 'left'): Arrow[] => {
   if (motion.poses.length < 2) return [];
@@ -75,7 +85,7 @@ export const moveArrows = (motion: Motion, near: Side = 'left'): Arrow[] => {
   const share = motion.path === 'round' ? 0.8 : motion.path === 'there' && !tells ? 0.4 : 0.62;
   return measured
     .filter((m) => m.i === first.i || (m.i === twin && m.far >= first.far * ALSO_SHARE))
-    .map(({ points }) => ({ kind: 'move', points: toMm(tailOf(points, share)) }));
+    .map(({ points }) => ({ kind: 'move', points: toMm(tailOf(rounded(points), share)) }));
 };
 
 const PRESS_AT: Record<PressPoint, (s: Skeleton) => Vec> = {

@@ -17,11 +17,20 @@ export const between = (from: Pose, to: Pose, t: number): Pose => {
   return { base: t < 0.5 ? from.base : to.base, angles, press: t < 0.5 ? from.press : to.press };
 };
 
+/** A motion with other poses, those of its second direction as well. */
+export const mapPoses = (motion: Motion, change: (poses: readonly Pose[]) => Pose[]): Motion => ({
+  ...motion,
+  poses: change(motion.poses),
+  ...(motion.second && { second: change(motion.second) }),
+});
+
+/** Every pose of a motion, in whichever direction. */
+export const allPoses = ({ poses, second }: Pick<Motion, 'poses' | 'second'>): readonly Pose[] =>
+  second ? [...poses, ...second] : poses;
+
 /** A share of a motion: an easier rung goes the same way, only not so far (or a little farther, above 1). */
 export const scaled = (motion: Motion, share: number): Motion => {
-  const [first, ...rest] = motion.poses;
-  if (!first) return motion;
-  const toward = (pose: Pose): Pose => {
+  const toward = (first: Pose, pose: Pose): Pose => {
     const angles: Pose['angles'] = {};
     for (const name of new Set([
       ...Object.keys(first.angles),
@@ -32,7 +41,9 @@ export const scaled = (motion: Motion, share: number): Motion => {
     }
     return { ...pose, angles };
   };
-  return { ...motion, poses: [first, ...rest.map(toward)] };
+  const along = (poses: readonly Pose[]): Pose[] =>
+    poses.map((pose, i) => (i === 0 ? pose : toward(poses[0] as Pose, pose)));
+  return mapPoses(motion, along);
 };
 
 /**
@@ -52,11 +63,13 @@ export const poseAt = ({ poses, path }: Pick<Motion, 'poses' | 'path'>, phase: n
   return between(from, to, at - leg);
 };
 
-/** The same motion the other way round: the second of two directions. */
-export const reversed = (motion: Motion): Motion =>
-  motion.path === 'round'
+/** The second of two directions: poses of its own, or the same ones the other way round. */
+export const reversed = (motion: Motion): Motion => {
+  if (motion.second) return { ...motion, poses: motion.second, second: motion.poses };
+  return motion.path === 'round'
     ? { ...motion, poses: [motion.poses[0] as Pose, ...motion.poses.slice(1).reverse()] }
     : { ...motion, poses: [...motion.poses].reverse() };
+};
 
 /** The pose that shows a motion best when it stands still: its last, or the far side of its ring. */
 export const stillOf = ({ poses, path }: Pick<Motion, 'poses' | 'path'>): Pose =>

@@ -3,7 +3,7 @@ import { cameraOf } from './camera';
 import { drawPose, type Shape } from './draw';
 import { boundsOf } from './hull';
 import { mirrorPose } from './mirror';
-import { poseAt, stillOf } from './motion';
+import { mapPoses, poseAt, stillOf } from './motion';
 import { bodyParts, type Part, type PartName } from './parts';
 import { skeletonOf } from './skeleton';
 import { length, sub } from './space';
@@ -33,7 +33,7 @@ const LEAST: Record<Crop, number> = { whole: 126, upper: 84, head: 50, hands: 46
 export const PICTURE_ASPECT = 0.92;
 
 /** The same motion for the other way. */
-export const mirrorMotion = (motion: Motion): Motion => ({ ...motion, poses: motion.poses.map(mirrorPose) });
+export const mirrorMotion = (motion: Motion): Motion => mapPoses(motion, (poses) => poses.map(mirrorPose));
 
 /** The window that holds every pose of a motion, so that the figure does not jump while it moves. */
 export const windowOf = (motion: Motion, near: Side = 'left'): Box => {

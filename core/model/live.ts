@@ -41,6 +41,9 @@ export const LiveState = z.object({
 });
 export type LiveState = z.infer<typeof LiveState>;
 
+/** What is said to everyone from a remote is read at a glance: so many letters at most. */
+export const LONGEST_SAID = 200;
+
 /** What a remote may ask of whoever leads. */
 export const LiveCommand = z.discriminatedUnion('do', [
   z.object({
@@ -58,7 +61,7 @@ export const LiveCommand = z.discriminatedUnion('do', [
       'do not wait',
     ]),
   }),
-  z.object({ do: z.literal('note'), text: Line(200) }),
+  z.object({ do: z.literal('note'), text: Line(LONGEST_SAID) }),
 ]);
 export type LiveCommand = z.infer<typeof LiveCommand>;
 

@@ -82,6 +82,8 @@ export const Motion = z.object({
   path: z.enum(['there', 'back', 'round']).default('there'),
   props: z.array(Prop).default(['stool']),
   poses: z.array(Pose).min(1).max(8),
+  /** The poses of the second of two directions, where they are not the same ones the other way round. */
+  second: z.array(Pose).min(1).max(8).optional(),
   /** Why an angle lies outside the published norm, where one does. */
   reason: z.string().min(1).max(200).optional(),
 });

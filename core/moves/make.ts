@@ -36,7 +36,7 @@ export const hand = (from: Pose, side: Side | 'both', to: Reach['to'], more: Omi
     ? reaching(reaching(from, 'left', { to, ...more }), 'right', { to, ...more })
     : reaching(from, side, { to, ...more });
 
-type Look = Partial<Pick<z.input<typeof Motion>, 'view' | 'crop' | 'props' | 'reason'>>;
+type Look = Partial<Pick<z.input<typeof Motion>, 'view' | 'crop' | 'props' | 'reason' | 'second'>>;
 const motion =
   (path: Motion['path']) =>
   (look: Look, ...poses: Pose[]): Motion =>

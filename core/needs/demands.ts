@@ -1,5 +1,5 @@
 import { SMALL_SHARE } from '../cues';
-import { scaled } from '../figure';
+import { allPoses, mapPoses, scaled } from '../figure';
 import type { Ask, Dose, Motion, Move, Pose, Position, Rung, Variant } from '../model';
 import { type Demand, demandsOfPose } from './shown';
 
@@ -34,9 +34,8 @@ const motionIn = (motion: Motion, position: Position): Motion => {
   const off = position !== 'back' && position !== 'edge';
   const props = off ? motion.props.filter((prop) => prop !== 'stool') : motion.props;
   const there: Motion = {
-    ...motion,
+    ...mapPoses(motion, (poses) => poses.map((pose) => placed(pose, position))),
     props: off && position !== 'standing' ? [...props, 'mat'] : props,
-    poses: motion.poses.map((pose) => placed(pose, position)),
   };
   const map = moved.get(motion) ?? new Map<Position, Motion>();
   moved.set(motion, map.set(position, there));
@@ -67,7 +66,8 @@ export const motionOf = ({ move, rung, position }: Variant<Drawable>): Motion | 
  */
 const askingPoses = (variant: Variant): readonly Pose[] => {
   const { move, rung } = variant;
-  const poses = motionOf(variant)?.poses ?? [];
+  const motion = motionOf(variant);
+  const poses = motion ? allPoses(motion) : [];
   const comesFrom = STILL.includes(move.kind) && (rung?.figure ?? move.figure)?.path === 'there';
   return comesFrom && poses.length > 1 ? poses.slice(1) : poses;
 };

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { reversed, stillOf } from '../figure';
 import { library } from '../library/all';
 import type { Move } from '../model';
 import { feltOf } from './felt';
@@ -35,6 +36,56 @@ describe('the still picture', () => {
     expect(stillPicture(m, 'left')).not.toBe(stillPicture(m, 'right'));
     expect(stillPicture(m, 'left', 'hand’s weight')).not.toBe(stillPicture(m, 'left'));
     expect(shownMotion(m, undefined, 'back').view).toBe('back');
+  });
+
+  /** How far round the points of an arrow go, with its sign: clockwise on the page or the other way. */
+  const turn = (points: readonly { x: number; y: number }[]): number =>
+    points.reduce((sum, p, i) => {
+      const next = points[(i + 1) % points.length] ?? p;
+      return sum + p.x * next.y - next.x * p.y;
+    }, 0);
+
+  it('has its arrows the other way for the second of two directions, for every move that has two', () => {
+    let seen = 0;
+    for (const m of library.filter((one) => one.ways.directions))
+      for (const rung of m.rungs.length > 0 ? m.rungs.map((r) => r.name) : [undefined]) {
+        const name = `${m.id} ${rung ?? ''}`;
+        const arrows = (second: boolean) =>
+          stillPicture(m, 'left', rung, undefined, undefined, second).arrows.filter((a) => a.kind === 'move');
+        const [first, second] = [arrows(false), arrows(true)];
+        // A short way has no arrow; the same poses backwards have the same way.
+        const own = shownMotion(m, rung).second !== undefined;
+        if (first.length === 0 || (own && second.length === 0)) continue;
+        expect(second.length, name).toBeGreaterThan(0);
+        const round = shownMotion(m, rung).path === 'round';
+        const along = (points: readonly { x: number; y: number }[]) => {
+          const [from, to] = [points[0], points.at(-1)];
+          return [(to?.x ?? 0) - (from?.x ?? 0), (to?.y ?? 0) - (from?.y ?? 0)] as const;
+        };
+        const [a, b] = [first[0]?.points ?? [], second[0]?.points ?? []];
+        // An eight goes round both ways: only that it is another arrow can be said.
+        if (m.id.includes('figure-eight')) expect(a, name).not.toEqual(b);
+        else if (shownMotion(m, rung).second)
+          expect(Math.sign(along(a)[1]), name).toBe(-Math.sign(along(b)[1]));
+        else if (round) expect(Math.sign(turn(a)), name).toBe(-Math.sign(turn(b)));
+        else {
+          const [[ax, ay], [bx, by]] = [along(a), along(b)];
+          expect(ax * bx + ay * by, name).toBeLessThan(0);
+        }
+        seen++;
+      }
+    expect(seen).toBeGreaterThan(10);
+  });
+
+  it('bends the wrists as the direction says, on every rung and in every place', () => {
+    const m = move('arms-wide-fingers');
+    for (const rung of m.rungs)
+      for (const position of [m.position, ...m.alsoIn]) {
+        const motion = shownMotion(m, rung.name, undefined, position);
+        const bends = [motion, reversed(motion)].map((one) => stillOf(one).angles['left.wrist.bend'] ?? 0);
+        expect(bends[0], `${rung.name} ${position}, ${m.ways.directions?.[0]}`).toBeLessThan(-20);
+        expect(bends[1], `${rung.name} ${position}, ${m.ways.directions?.[1]}`).toBeGreaterThan(20);
+      }
   });
 
   it('sits at rest for a move without a figure', () => {

@@ -5,6 +5,7 @@ import {
   type Picture,
   pictureOf,
   pressArrows,
+  reversed,
   stillOf,
 } from '../figure';
 import { Motion, type Move, type Position, type Side, type View, variantOf } from '../model';
@@ -42,19 +43,21 @@ export const movingLimbs = (move: Drawn, ghost: readonly { name: string }[], sid
 
 const drawn = new WeakMap<object, Map<string, Still>>();
 
-/** The still picture of one way of a move; drawn once and kept. */
+/** The still picture of one way of a move, in the first or the second of two directions; drawn once and kept. */
 export const stillPicture = (
   move: Drawn,
   side: Side,
   rung?: string,
   view?: View,
   position?: Position,
+  second = false,
 ): Still => {
   const variant = variantOf(move, rung, position ?? move.position);
-  const key = `${side}|${view ?? ''}`;
+  const key = `${side}|${view ?? ''}|${second}`;
   const known = drawn.get(variant)?.get(key);
   if (known) return known;
-  const motion = shownMotion(move, rung, view, position);
+  const first = shownMotion(move, rung, view, position);
+  const motion = second ? reversed(first) : first;
   const shown = side === 'right' ? mirrorMotion(motion) : motion;
   const picture = pictureOf(motion, { side, felt: feltOf(move, side) });
   const still: Still = {

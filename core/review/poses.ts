@@ -1,9 +1,12 @@
-import { angleOf } from '../figure';
+import { allPoses, angleOf } from '../figure';
 import type { JointName, Motion, Pose, Variant } from '../model';
 import { motionOf } from '../needs/demands';
 
 /** The poses a variant really goes through. */
-const posesOf = (variant: Variant): readonly Pose[] => motionOf(variant)?.poses ?? [];
+const posesOf = (variant: Variant): readonly Pose[] => {
+  const motion = motionOf(variant);
+  return motion ? allPoses(motion) : [];
+};
 
 const sum = (pose: Pose, ...names: JointName[]): number =>
   names.reduce((n, name) => n + angleOf(pose, name), 0);

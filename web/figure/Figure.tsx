@@ -84,6 +84,8 @@ interface Props {
   rung?: string;
   position?: Position;
   view?: View;
+  /** The second of two directions. */
+  second?: boolean;
   width?: number;
   gap?: string;
   facing?: boolean;
@@ -113,7 +115,7 @@ const useNear = () => {
 
 /** A move drawn in cut paper, standing still. Decorative unless it has a label: the words beside it say the same. */
 export const Figure = memo(
-  ({ move, side, rung, position, view, width = 120, gap, facing, label, plain }: Props) => {
+  ({ move, side, rung, position, view, second, width = 120, gap, facing, label, plain }: Props) => {
     const { ref, near } = useNear();
     if (!near)
       return (
@@ -123,7 +125,7 @@ export const Figure = memo(
           {...(label && { role: 'img', 'aria-label': label })}
         />
       );
-    const still = stillPicture(move, side ?? 'left', rung, view, position);
+    const still = stillPicture(move, side ?? 'left', rung, view, position, second);
     return (
       <FigureCanvas
         box={still.box}

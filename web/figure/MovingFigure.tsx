@@ -94,7 +94,7 @@ export const MovingFigure = ({
   const box = useMemo(() => windowOf(motion, way), [motion, way]);
   const own = useOwnTempo(move, motion.path, phase === undefined && !less && motion.poses.length > 1);
   if (less || motion.poses.length < 2) {
-    const still = stillPicture(move, way, rung, view, position);
+    const still = stillPicture(move, way, rung, view, position, second);
     return <FigureCanvas {...still} width={width} gap={gap} facing={facing} label={label} />;
   }
   const shapes = drawPose(poseAt(motion, phase ?? own), {

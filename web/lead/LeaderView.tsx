@@ -12,7 +12,7 @@ import { useMoment } from './leadStore';
 import { StageFigure } from './StageFigure';
 import { Strip } from './Strip';
 import type { StageProps } from './stage-props';
-import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
+import { countUnit, detailOf, shownCount, sideWord, thenLine } from './stage-words';
 
 /** So many lines that come are shown. */
 const AHEAD = 3;
@@ -113,6 +113,7 @@ export const LeaderView = ({
         </section>
         <section aria-label="Count" className={styles.middle}>
           <p className={styles.way}>{sideWord(part) || (part ? part.moveName : '')}</p>
+          <p className={styles.detail}>{detailOf(part)}</p>
           <p className={styles.count} data-testid="count">
             {now.count ?? (part && part.kind !== 'work' ? now.seconds : '')}
           </p>

@@ -1,6 +1,6 @@
 import type { Approach, LiveChoice, MoveLookup, Side } from '@kotabi/core/model';
 import { otherSide } from '@kotabi/core/model';
-import { meanwhileWords, type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
+import { type PlacedStep, type Timeline, textOf } from '@kotabi/core/timing';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { MovingFigure } from '../figure/MovingFigure';
 import { MovingTide } from '../tide/Tide';
@@ -8,7 +8,7 @@ import styles from './lead.module.css';
 import { useMoment, type WatchedStore } from './leadStore';
 import { StageFigure } from './StageFigure';
 import { englishScreen, type SayScreen } from './screen-words';
-import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
+import { countUnit, detailOf, shownCount, sideWord, thenLine } from './stage-words';
 
 /** What the room is shown of a break that is led; nobody is named in it. */
 export interface RoomProps {
@@ -83,13 +83,7 @@ export const Room = ({
   const easier = choice?.easier ? lookup(choice.easier.moveId) : undefined;
   const isNote = part?.kind === 'note';
   const side = part?.kind === 'position' || part?.kind === 'fetch' ? '' : sideWord(part);
-  const detail = [
-    part?.direction,
-    part && 'sets' in part && part.sets > 1 && say('setOf', { set: part.set, sets: part.sets }),
-    part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile, say),
-  ]
-    .filter(Boolean)
-    .join(' · ');
+  const detail = detailOf(part, say);
   /** On the way and while things are fetched, what to do comes before which move it is for. */
   const doing = part && (part.kind === 'position' || part.kind === 'fetch') ? textOf(part) : '';
   return (
@@ -139,7 +133,7 @@ export const Room = ({
               <div className={styles.count} data-testid="count">
                 {now.count}
               </div>
-              <p className={styles.unit}>{now.unit}</p>
+              <p className={now.count === null ? styles.unitAlone : styles.unit}>{now.unit}</p>
             </>
           )}
           {choice && part && GETTING_READY.includes(part.kind) && (

@@ -1,6 +1,6 @@
 import type { LeadView } from '@kotabi/core/lead';
 import type { Approach } from '@kotabi/core/model';
-import type { Ahead, Part } from '@kotabi/core/timing';
+import { type Ahead, meanwhileWords, type Part } from '@kotabi/core/timing';
 import { englishScreen, type SayScreen } from './screen-words';
 
 /** The last so many are counted where only they are. */
@@ -50,6 +50,16 @@ export const sideWord = (part: Part | null): string => {
   const way = part?.way ?? '';
   return way.charAt(0).toUpperCase() + way.slice(1);
 };
+
+/** What else there is to know of a part, under its side and move: which direction, which set, what is done meanwhile. */
+export const detailOf = (part: Part | null, say: SayScreen = englishScreen): string =>
+  [
+    part?.direction,
+    part && 'sets' in part && part.sets > 1 && say('setOf', { set: part.set, sets: part.sets }),
+    part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile, say),
+  ]
+    .filter(Boolean)
+    .join(' · ');
 
 /** What comes next, as the room reads it: short, and without the word for it. */
 export const thenLine = (next: Ahead, say: SayScreen = englishScreen): string => {

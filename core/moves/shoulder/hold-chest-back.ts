@@ -21,6 +21,13 @@ import {
 import type { MoveData } from '../types';
 import { behindHead, claspBack, clasped, joinedBehind, reachedBack, up } from './hold-poses';
 
+/** Arms out to the sides into one bend of the wrists and, in the second direction, into the other: up is below 0. */
+const armsWide = (elbow: number, up: number, down: number) => {
+  const bent = (bend: number) =>
+    pose(both({ 'arm.raise': 86, 'arm.across': -4, 'elbow.bend': elbow, 'forearm.turn': 75, 'wrist.bend': bend }));
+  return there({ second: [bent(0), bent(down)] }, bent(0), bent(up));
+};
+
 /** Holding chest and upper back. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const shoulderHoldChestBack: MoveData[] = [
   {
@@ -322,7 +329,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     ways: { pattern: 'together', directions: ['with fingers up', 'with fingers down'] },
     dose: sec(5, 10, 15),
     rungs: [
-      rung('soft elbows', 'Elbows a little bent, hands half-way.', { share: 0.6 }),
+      rung('soft elbows', 'Elbows a little bent, hands half-way.', { figure: armsWide(28, -36, 38) }),
       rung('long arms', 'Arms long, elbows soft.'),
     ],
     usualRung: 'soft elbows',
@@ -338,11 +345,7 @@ export const shoulderHoldChestBack: MoveData[] = [
     },
     instead: ['stop-signs'],
     balancedBy: ['shake-hands-out'],
-    figure: there(
-      {},
-      pose(both({ 'arm.raise': 86, 'arm.across': -4, 'elbow.bend': 6, 'forearm.turn': 75, 'wrist.bend': 64 })),
-      pose(both({ 'arm.raise': 86, 'arm.across': -4, 'elbow.bend': 4, 'forearm.turn': 75, 'wrist.bend': -60 })),
-    ),
+    figure: armsWide(4, -60, 64),
   },
   {
     id: 'chest-at-wall',

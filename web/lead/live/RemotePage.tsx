@@ -1,4 +1,4 @@
-import type { LiveCommand } from '@kotabi/core/model';
+import { type LiveCommand, LONGEST_SAID } from '@kotabi/core/model';
 import { useEffect, useState } from 'react';
 import { ApiFailure, messageOf, request } from '../../api/client';
 import { useTitle } from '../../shell/useTitle';
@@ -6,7 +6,7 @@ import { minSec } from '../../words/time';
 import { Button } from '../Button';
 import controls from '../controls.module.css';
 import { useMoment } from '../leadStore';
-import { countUnit, shownCount, sideWord, thenLine } from '../stage-words';
+import { countUnit, detailOf, shownCount, sideWord, thenLine } from '../stage-words';
 import styles from './remote.module.css';
 import { useFollowed } from './useFollowed';
 import { useLive } from './useLive';
@@ -86,15 +86,24 @@ const Steer = ({ remote, leave }: { remote: string; leave: (why: string) => void
     line: view.line?.text ?? '',
     comes: thenLine(view.next),
   }));
-  const send = async (command: LiveCommand): Promise<void> => {
+  const tooLong = note.trim().length - LONGEST_SAID;
+  /** True when it has arrived. */
+  const send = async (command: LiveCommand): Promise<boolean> => {
     try {
       await request('POST', path, command);
       setSaid('');
       navigator.vibrate?.(20);
+      return true;
     } catch (error) {
       if (error instanceof ApiFailure && error.status === 404) leave(messageOf(error));
       else setSaid(messageOf(error));
+      return false;
     }
+  };
+  const sayIt = async (): Promise<void> => {
+    const text = note.trim();
+    // What did not arrive stays, to be said again.
+    if (text && tooLong <= 0 && (await send({ do: 'note', text }))) setNote('');
   };
   const part = made?.timeline.parts[now.index] ?? null;
   const press = (command: Exclude<LiveCommand['do'], 'note'>, label: string, main = false) => (
@@ -120,6 +129,7 @@ const Steer = ({ remote, leave }: { remote: string; leave: (why: string) => void
       <section aria-label="Now" className={styles.now}>
         <p className={styles.side}>{sideWord(part) || part?.moveName || 'Before the start'}</p>
         {part && sideWord(part) && <p>{part.moveName}</p>}
+        {detailOf(part) && <p className={styles.detail}>{detailOf(part)}</p>}
         <p className={styles.count}>{now.count ?? ''}</p>
         <p>{now.waiting ? 'waits for you' : now.unit}</p>
         <p className={styles.line}>{now.line}</p>
@@ -143,20 +153,25 @@ const Steer = ({ remote, leave }: { remote: string; leave: (why: string) => void
         className={styles.note}
         onSubmit={(e) => {
           e.preventDefault();
-          if (note.trim()) void send({ do: 'note', text: note.trim() });
-          setNote('');
+          void sayIt();
         }}
       >
         <input
           className={controls.area}
           aria-label="Say to everyone, on their screens"
           placeholder="Say to everyone, on their screens"
-          maxLength={200}
           value={note}
           onChange={(e) => setNote(e.target.value)}
         />
-        <Button type="submit">Say it</Button>
+        <Button type="submit" disabled={tooLong > 0}>
+          Say it
+        </Button>
       </form>
+      {tooLong > 0 && (
+        <p role="alert">
+          {LONGEST_SAID} letters at most: {tooLong} too many.
+        </p>
+      )}
       {said && <p role="alert">{said}</p>}
       <section aria-label="Script" className={styles.script}>
         {upcoming.map((l) => (

@@ -1,5 +1,5 @@
 import { wayName } from '@kotabi/core/cues';
-import { describeMotion, mirrorMotion } from '@kotabi/core/figure';
+import { describeMotion, mirrorMotion, reversed } from '@kotabi/core/figure';
 import { isTwoWay, type Move, rungOf, type Side, type View } from '@kotabi/core/model';
 import { PALETTE_NAMES, type PaletteName, shownMotion } from '@kotabi/core/pictures';
 import { Button, Segmented, Select, Switch } from 'antd';
@@ -39,7 +39,8 @@ export const FigurePanel = ({
   const place = useRef<HTMLDivElement>(null);
   const { message } = useMessages();
   const shown = shownMotion(move, rung, view ?? undefined);
-  const own = shownMotion(move, rung);
+  const usual = shownMotion(move, rung);
+  const own = second && move.ways.directions ? reversed(usual) : usual;
   const text = describeMotion(side === 'right' ? mirrorMotion(own) : own);
   const props = { move, side, rung, view: view ?? undefined, width: 380, label: text };
   const takeAway = async (
@@ -73,7 +74,7 @@ export const FigurePanel = ({
         />
       </div>
       <div ref={place} className={styles.picture}>
-        {moving ? <MovingFigure {...props} second={second} /> : <Figure {...props} />}
+        {moving ? <MovingFigure {...props} second={second} /> : <Figure {...props} second={second} />}
       </div>
       {move.rungs.length > 1 && (
         <div className={styles.rungs} role="radiogroup" aria-label="Rung">
@@ -103,7 +104,7 @@ export const FigurePanel = ({
         <label className={styles.switch} htmlFor="moving">
           <Switch id="moving" size="small" checked={moving} onChange={setMoving} /> moving
         </label>
-        {directions && moving && (
+        {directions && (
           <label className={styles.switch} htmlFor="second">
             <Switch id="second" size="small" checked={second} onChange={setSecond} /> {directions[1]}
           </label>

@@ -1,4 +1,4 @@
-import { angleOf, stillOf } from '../../../figure';
+import { angleOf, reversed, stillOf } from '../../../figure';
 import type { JointName } from '../../../model';
 import { motionOf } from '../../../needs/demands';
 import { moveFor } from '../../choose';
@@ -17,7 +17,11 @@ export const bendOf = (at: Pick<PlacedStep, 'move' | 'step' | 'variant'>): { up:
   const motion = motionOf(variant);
   // Circles pass through both ways and stay in none.
   const poses =
-    !motion || motion.path === 'round' ? [] : motion.path === 'there' ? [stillOf(motion)] : motion.poses;
+    !motion || motion.path === 'round'
+      ? []
+      : motion.path === 'there'
+        ? [stillOf(motion), stillOf(reversed(motion))].slice(0, motion.second ? 2 : 1)
+        : motion.poses;
   // Poses are drawn for the left way: of a move with two ways it is the left wrist that is meant.
   const joints: readonly JointName[] =
     move.ways.pattern === 'together' ? ['left.wrist.bend', 'right.wrist.bend'] : ['left.wrist.bend'];
