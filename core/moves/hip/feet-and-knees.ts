@@ -18,7 +18,7 @@ import {
   unseen,
 } from '../make';
 import type { MoveData } from '../types';
-import { ankle } from './poses';
+import { ankle, toesOnHeel } from './poses';
 
 /** Feet and knees, while the seat stays on the chair. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipFeetAndKnees: MoveData[] = [
@@ -38,7 +38,15 @@ export const hipFeetAndKnees: MoveData[] = [
     ways: { ...each('same', 'the {side} foot circles'), directions: ['outward', 'inward'] },
     dose: reps(5, 8, 10, 2),
     rungs: [
-      rung('heel on the floor', 'The heel stays down, the toes circle.', { share: 0.6 }),
+      rung('heel on the floor', 'The heel stays down, the toes circle.', {
+        figure: round(
+          { view: 'near', crop: 'legs' },
+          toesOnHeel(20, 0),
+          toesOnHeel(10, 12),
+          toesOnHeel(0, 0),
+          toesOnHeel(10, -12),
+        ),
+      }),
       rung('foot lifted', 'The foot off the floor.'),
     ],
     usualRung: 'foot lifted',
@@ -55,7 +63,7 @@ export const hipFeetAndKnees: MoveData[] = [
     },
     instead: ['toes-up'],
     balancedBy: ['heel-raises'],
-    figure: round({ view: 'near', crop: 'legs' }, ankle(16, 0), ankle(-8, -14), ankle(-36, 0), ankle(-8, 14)),
+    figure: round({ view: 'near', crop: 'legs' }, ankle(16, 0), ankle(-8, 14), ankle(-36, 0), ankle(-8, -14)),
   },
   {
     id: 'toes-up',

@@ -6,6 +6,8 @@ export const figureFour = left({ 'hip.bend': 96, 'hip.out': 30, 'hip.twist': -80
 export const CROSSED = 'The crossed leg is bent, opened and turned at once; the norm measures each by itself.';
 export const ankle = (bend: number, twist: number) =>
   pose(left({ 'hip.bend': 98, 'knee.bend': 52, 'ankle.bend': bend, 'hip.twist': twist }));
+/** The heel stays where it is, the toes rise and go to one side. */
+export const toesOnHeel = (bend: number, twist: number) => pose(left({ 'ankle.bend': bend, 'hip.twist': twist }));
 export const longBack = {
   ...left({ 'hip.bend': -27, 'hip.out': 4, 'knee.bend': 56, 'ankle.bend': -14, 'toes.bend': 30 }),
   ...right({ 'hip.bend': 90, 'knee.bend': 92 }),

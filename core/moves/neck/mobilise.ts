@@ -191,7 +191,7 @@ export const neckMobilise: MoveData[] = [
     position: 'back',
     alsoIn: ['edge'],
     onlyWhenAsked: true,
-    ways: directions('clockwise', 'the other way'),
+    ways: directions('to the left first', 'to the right first'),
     dose: reps(1, 3, 4, 8),
     asks: ['full head circle'],
     rungs: smallAndFull('wide', 'Wide, but never dropped back.', 0.65),

@@ -116,7 +116,7 @@ export const wristMobilise: MoveData[] = [
     },
     instead: ['shake-hands-out'],
     balancedBy: ['fist-and-open'],
-    figure: round(close, circle(-40, 0), circle(0, 16), circle(44, 0), circle(0, -24)),
+    figure: round(close, circle(-40, 0), circle(0, -24), circle(44, 0), circle(0, 16)),
   },
   {
     id: 'stop-signs',
