@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { cuesOf, SMALL_SHARE } from '../cues';
-import { length, skeletonOf, sub } from '../figure';
+import { allPoses, angleOf, length, skeletonOf, sub } from '../figure';
 import { library } from '../library/all';
-import { type Move, type Pose, rungOf, usualVariant, variantOf } from '../model';
+import { Motion, type Move, type Pose, type Prop, rungOf, usualVariant, variantOf } from '../model';
 import { type Demand, demandsOf, motionOf } from '../needs';
 import { CLAIM } from '../review/rules/words/claims';
 
@@ -33,11 +33,85 @@ const handsMeet = anyPose((pose) => {
   return length(sub(arm.left.hand.wrist, arm.right.hand.wrist)) < CLASPED_CM;
 });
 
+/** A wrist nearer than this to its own shoulder has its hand there, cm. */
+const ON_SHOULDER_CM = 24;
+/** A foot lower than this has its heel or its toes on the floor, cm. */
+const ON_FLOOR_CM = 12;
+/** So far from the height of the shoulder is still at that height, cm. */
+const LEVEL_CM = 20;
+/** An arm that is bent no further is long; clasped hands do not let it be longer. */
+const LONG_ARM_DEG = 35;
+const SIDES = ['left', 'right'] as const;
+
+const handOnShoulder = anyPose((pose) => {
+  const { arm } = skeletonOf(pose);
+  return SIDES.some((side) => length(sub(arm[side].hand.wrist, arm[side].shoulder)) < ON_SHOULDER_CM);
+});
+/** In every pose one of the legs that move keeps this end of its foot down. */
+const staysDown =
+  (end: 'heel' | 'toe') =>
+  (poses: readonly Pose[]): boolean =>
+    poses.every((pose) => {
+      const { leg } = skeletonOf(pose);
+      const heights = SIDES.map((side) => (end === 'heel' ? leg[side].ankle : leg[side].toe)[1]);
+      return Math.max(...heights) < ON_FLOOR_CM;
+    });
+const handAt = (low: number, high: number) =>
+  anyPose((pose) => {
+    const { arm } = skeletonOf(pose);
+    return SIDES.some((side) => {
+      const up = arm[side].hand.wrist[1] - arm[side].shoulder[1];
+      return up >= low && up <= high;
+    });
+  });
+const levelArm = anyPose((pose) => {
+  const { arm } = skeletonOf(pose);
+  return SIDES.some((side) =>
+    [arm[side].elbow, arm[side].hand.wrist].some((at) => Math.abs(at[1] - arm[side].shoulder[1]) < LEVEL_CM),
+  );
+});
+const bent = (joint: 'elbow' | 'knee', least: number, most = 180) =>
+  anyPose((pose) =>
+    SIDES.some((side) => {
+      const degrees = angleOf(pose, `${side}.${joint}.bend`);
+      return degrees >= least && degrees <= most;
+    }),
+  );
+const has =
+  (...props: Prop[]) =>
+  (_: readonly Pose[], __: ReadonlySet<Demand>, motion: Motion): boolean =>
+    props.some((prop) => motion.props.includes(prop));
+
 const CLAIMS: [
   claim: string,
   words: RegExp,
-  shown: (poses: readonly Pose[], asked: ReadonlySet<Demand>) => boolean,
+  shown: (poses: readonly Pose[], asked: ReadonlySet<Demand>, motion: Motion) => boolean,
 ][] = [
+  [
+    'a hand is on its shoulder',
+    /hands? (stays? )?(on|to) (the|your|its)( own)? shoulders?\b(?! blade)|fingertips on your shoulders/i,
+    handOnShoulder,
+  ],
+  [
+    'the heel stays down',
+    /heels? (stays?|stay) down|heel on the floor|slide the \{other\} heel/i,
+    staysDown('heel'),
+  ],
+  ['the toes stay down', /toes stay down/i, staysDown('toe')],
+  ['a hand is at the height of the waist', /height of the waist/i, handAt(-60, -28)],
+  ['an arm is at shoulder height', /(at|to|below) shoulder height|shoulder-high/i, levelArm],
+  ['a hand is on the wall', /on the wall|against the wall/i, has('wall')],
+  // A desk beside the chair is not drawn: pictures have it in front, where it nearly always is.
+  ['a hand is on the desk', /(hands?|forearms?) on the desk|edge of the desk(?! beside)/i, has('desk')],
+  ['a strap is held', /\bstrap\b/i, has('strap')],
+  ['an elbow is bent', /bend the \{side\} elbow|with bent elbows?|bent elbows/i, bent('elbow', 45)],
+  ['an elbow is a little bent', /elbows? a little bent/i, bent('elbow', 15, 60)],
+  ['an arm is long', /\barms? long\b|long arms?\b|arms? straight/i, bent('elbow', 0, LONG_ARM_DEG)],
+  [
+    'a knee is straightened',
+    /straighten (your|the) \{(side|other)\} (leg|knee)|leg long\b/i,
+    bent('knee', 0, 25),
+  ],
   ['the gaze is lifted', /\blift the gaze|gaze go up|chin up and|turn the chin up/i, asks('looking up')],
   [
     'a hand is on the head',
@@ -66,12 +140,13 @@ describe('every claim that words make', () => {
     '%s: is shown by the poses of its rung',
     (_, move) => {
       for (const rung of move.rungs.length > 0 ? move.rungs.map((r) => r.name) : [undefined]) {
-        const poses = motionOf(usualVariant(move, rung))?.poses ?? [];
+        const motion = motionOf(usualVariant(move, rung)) ?? Motion.parse({ poses: [{}] });
+        const poses = allPoses(motion);
         // Words of not doing something claim nothing.
         const words = said(move, rung).replace(/\b(no|not|never|do not|without)\b[^.;|]*/gi, '');
         for (const [claim, pattern, shown] of CLAIMS)
           if (pattern.test(words))
-            expect([rung, claim, shown(poses, demandsOf(usualVariant(move, rung)))]).toEqual([
+            expect([rung, claim, shown(poses, demandsOf(usualVariant(move, rung)), motion)]).toEqual([
               rung,
               claim,
               true,

@@ -23,7 +23,18 @@ export const floorFloor: MoveData[] = [
     breath: { going: 'in' },
     asks: ['eyes follow'],
     rungs: [
-      rung('hand on the shoulder', 'The elbow leads, the hand stays on the shoulder.', { share: 0.6 }),
+      rung('hand on the shoulder', 'The elbow leads, the hand stays on the shoulder.', {
+        figure: andBack(
+          { props: ['mat'], view: 'front' },
+          onSide(left({ 'arm.raise': 80, 'arm.across': 80, 'elbow.bend': 146, 'arm.twist': -40, 'forearm.turn': 60 })),
+          onSide({
+            'upper.turn': 20,
+            'low.turn': 5,
+            'neck.turn': 24,
+            ...left({ 'arm.raise': 82, 'arm.across': -10, 'elbow.bend': 146, 'arm.twist': -40, 'forearm.turn': 60 }),
+          }),
+        ),
+      }),
       rung('long arm', 'The arm long, eyes following.'),
     ],
     usualRung: 'long arm',

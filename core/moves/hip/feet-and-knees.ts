@@ -229,7 +229,7 @@ export const hipFeetAndKnees: MoveData[] = [
       edge({
         'trunk.hinge': 14,
         'upper.turn': -16,
-        ...right({ 'hip.bend': 104, 'knee.bend': 30, 'ankle.bend': 10 }),
+        ...right({ 'hip.bend': 102, 'knee.bend': 16, 'ankle.bend': 10 }),
         ...left({ 'arm.raise': 76, 'arm.across': 104, 'elbow.bend': 8 }),
       }),
     ),
@@ -251,7 +251,16 @@ export const hipFeetAndKnees: MoveData[] = [
     breath: { going: 'in', by: 'reaching' },
     asks: ['effort'],
     rungs: [
-      rung('leg only slides', 'The heel slides forward on the floor.', { share: 0.5 }),
+      rung('leg only slides', 'The heel slides forward on the floor.', {
+        figure: andBack(
+          { view: 'far' },
+          edge(),
+          edge({
+            ...left({ 'arm.raise': 88, 'arm.across': 80, 'elbow.bend': 6 }),
+            ...right({ 'hip.bend': 76, 'knee.bend': 44, 'ankle.bend': 8 }),
+          }),
+        ),
+      }),
       rung('both lifted', 'Arm and leg lifted.'),
     ],
     usualRung: 'leg only slides',

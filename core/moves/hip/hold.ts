@@ -2,6 +2,9 @@ import { both, each, edge, hand, left, pose, right, rung, sec, stand, there, tog
 import type { MoveData } from '../types';
 import { CROSSED, figureFour, longBack } from './poses';
 
+/** A hand on its hip or thigh. */
+const onThigh = { 'arm.raise': 24, 'arm.across': 20, 'elbow.bend': 96, 'arm.twist': 30 };
+
 /** Hips, legs, feet. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipHold: MoveData[] = [
   {
@@ -265,12 +268,21 @@ export const hipHold: MoveData[] = [
     ways: each('same', 'the {side} leg stays long'),
     dose: sec(10, 15, 25),
     rungs: [
-      rung('small lean', 'A narrow stance, a small lean.', { share: 0.6 }),
+      rung('small lean', 'A narrow stance, a small lean.', {
+        figure: there(
+          { props: [] },
+          stand(both({ 'hip.bend': 10, 'hip.out': 80 })),
+          stand({
+            ...left({ 'hip.bend': 17, 'hip.out': 82, ...onThigh }),
+            ...right({ 'hip.bend': 27, 'hip.out': 48, 'knee.bend': 34, 'ankle.bend': 9, ...onThigh }),
+          }),
+        ),
+      }),
       rung('wide', 'A wide stance, weight over the bent knee.'),
     ],
     usualRung: 'small lean',
     cues: {
-      say: 'Feet wide, a hand on the desk. Bend the {other} knee and lean over it; the {side} leg stays long.',
+      say: 'Feet wide, hands on your hips, the desk within reach. Bend the {other} knee and lean over it; the {side} leg stays long.',
       again: 'Lean the other way: {side} leg long.',
       go: 'Lean over.',
       feel: 'You feel it inside the {side} thigh.',
@@ -285,17 +297,8 @@ export const hipHold: MoveData[] = [
       { props: [] },
       stand(both({ 'hip.bend': 20, 'hip.out': 80 })),
       stand({
-        ...left({ 'hip.bend': 32, 'hip.out': 82, 'arm.raise': 24, 'arm.across': 20, 'elbow.bend': 96, 'arm.twist': 30 }),
-        ...right({
-          'hip.bend': 46,
-          'hip.out': 50,
-          'knee.bend': 58,
-          'ankle.bend': 16,
-          'arm.raise': 24,
-          'arm.across': 20,
-          'elbow.bend': 96,
-          'arm.twist': 30,
-        }),
+        ...left({ 'hip.bend': 32, 'hip.out': 82, ...onThigh }),
+        ...right({ 'hip.bend': 46, 'hip.out': 50, 'knee.bend': 58, 'ankle.bend': 16, ...onThigh }),
       }),
     ),
   },

@@ -199,7 +199,14 @@ export const hipLegs: MoveData[] = [
     dose: reps(4, 6, 10, 3),
     asks: ['effort'],
     rungs: [
-      rung('heel only', 'Only the heel leaves the floor.', { share: 0.4, spares: ['effort'] }),
+      rung('heel only', 'Only the heel leaves the floor.', {
+        spares: ['effort'],
+        figure: andBack(
+          { view: 'near' },
+          pose(),
+          pose(left({ 'ankle.bend': -34, 'hip.bend': 98, 'knee.bend': 97, 'toes.bend': 34 })),
+        ),
+      }),
       rung('foot lifted', 'The foot a hand’s width up.'),
     ],
     usualRung: 'foot lifted',

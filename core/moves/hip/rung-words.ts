@@ -95,7 +95,7 @@ export const hipRungWords: RungWords = {
   },
   'wide-leg-side-lean': {
     'small lean': {
-      say: 'Feet a little wide, a hand on the desk. Bend the {other} knee and lean a little; the {side} leg stays long.',
+      say: 'Feet a little wide, hands on your hips, the desk within reach. Bend the {other} knee and lean a little; the {side} leg stays long.',
     },
   },
   'palms-under-soles': {

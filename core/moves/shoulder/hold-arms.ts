@@ -153,7 +153,23 @@ export const shoulderHoldArms: MoveData[] = [
     alsoIn: ['edge', 'standing'],
     ways: each('both', 'the {side} arm lies on top', 'arm on top'),
     dose: sec(10, 15, 30),
-    rungs: [rung('just hug', 'The elbows stay low.', { share: 0.7 }), rung('lift the elbows', 'Elbows up to shoulder height.')],
+    rungs: [
+      rung('just hug', 'The elbows stay low.', {
+        figure: there(
+          {},
+          pose(),
+          hand(
+            hand(pose({ 'upper.flex': 8, ...both({ 'shoulder.forward': 16 }) }), 'right', 'far shoulder', {
+              elbow: [0.4, -0.9, 0.5],
+            }),
+            'left',
+            'far shoulder',
+            { elbow: [0.4, -0.8, 0.7] },
+          ),
+        ),
+      }),
+      rung('lift the elbows', 'Elbows up to shoulder height.'),
+    ],
     usualRung: 'lift the elbows',
     cues: {
       say: 'Hug yourself, {side} arm on top, fingers round the shoulder blades. Lift the elbows until the upper back widens.',

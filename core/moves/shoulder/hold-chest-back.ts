@@ -364,7 +364,20 @@ export const shoulderHoldChestBack: MoveData[] = [
     dose: sec(10, 20, 30),
     asks: ['end of range'],
     rungs: [
-      rung('hand low', 'The hand at the height of the waist.', { share: 0.6 }),
+      rung('hand low', 'The hand at the height of the waist.', {
+        figure: pressed(
+          there(
+            { props: ['wall'] },
+            stand(left({ 'arm.raise': 34, 'arm.across': 10, 'elbow.bend': 20 })),
+            stand({
+              'upper.turn': -12,
+              'low.turn': -6,
+              ...left({ 'arm.raise': 36, 'arm.across': -20, 'elbow.bend': 14, 'shoulder.forward': -10 }),
+            }),
+          ),
+          { on: 'left hand', toward: 'left' },
+        ),
+      }),
       rung('elbow at shoulder height', 'The forearm upright on the wall.'),
     ],
     usualRung: 'elbow at shoulder height',

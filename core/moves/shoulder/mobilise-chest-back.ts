@@ -198,7 +198,13 @@ export const shoulderMobiliseChestBack: MoveData[] = [
     breath: { going: 'in' },
     asks: ['eyes follow'],
     rungs: [
-      rung('bent elbow', 'With a bent elbow, close to the body.', { share: 0.6 }),
+      rung('bent elbow', 'With a bent elbow, close to the body.', {
+        figure: andBack(
+          {},
+          pose(left({ 'arm.raise': 8, 'arm.twist': 0, 'elbow.bend': 90 })),
+          pose({ 'neck.turn': 20, ...left({ 'arm.raise': 8, 'arm.twist': -45, 'elbow.bend': 90 }) }),
+        ),
+      }),
       rung('long arm', 'With a long arm, eyes following.'),
     ],
     usualRung: 'long arm',

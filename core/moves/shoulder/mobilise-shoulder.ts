@@ -16,7 +16,7 @@ import {
   together,
 } from '../make';
 import type { MoveData } from '../types';
-import { onShoulders, shrug, strapUp, T } from './poses';
+import { oneOnShoulder, onShoulders, shrug, strapUp, T } from './poses';
 
 /** Moving the shoulders, upper back and chest. Doses and cautions: common practice, no source. */
 export const shoulderMobiliseShoulder: MoveData[] = [
@@ -186,7 +186,15 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     dose: reps(3, 5, 8, 4),
     breath: { going: 'in' },
     rungs: [
-      rung('bent elbow', 'Hand on the shoulder, the elbow circles.', { share: 0.6 }),
+      rung('bent elbow', 'Hand on the shoulder, the elbow circles.', {
+        figure: round(
+          { view: 'near' },
+          oneOnShoulder(60, 30),
+          oneOnShoulder(80, 85),
+          oneOnShoulder(40, 118),
+          oneOnShoulder(0, 80),
+        ),
+      }),
       rung('long arm', 'The arm is long, the circle as wide as is easy.'),
     ],
     usualRung: 'long arm',

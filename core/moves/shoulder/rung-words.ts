@@ -4,9 +4,9 @@ import type { RungWords } from '../types';
 export const shoulderRungWords: RungWords = {
   'backstroke-arms': {
     'bent elbow': {
-      say: 'Hands on the shoulders. Let the {side} elbow circle forward, up and back, then the {other}.',
+      say: 'Lay your {side} hand on its shoulder and let the elbow circle forward, up and back, then the {other}.',
       again: 'Beginning with the {side} elbow.',
-      check: 'The hands stay on the shoulders; the low back stays quiet.',
+      check: 'The hand stays on its shoulder; the low back stays quiet.',
       last: 'Once more each elbow.',
     },
   },

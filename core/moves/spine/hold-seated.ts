@@ -273,7 +273,7 @@ export const spineHoldSeated: MoveData[] = [
       again: 'Now the {side} shoulder dips.',
       go: 'Dip.',
       feel: 'You feel it in the inner thighs and round the ribs.',
-      check: 'Arms long, hands press the knees apart gently.',
+      check: 'Hands press the knees apart gently; the neck stays long.',
       breathe: 'Breathe out and dip a little more.',
       last: 'One more breath.',
       back: 'Come up to the middle.',

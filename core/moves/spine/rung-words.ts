@@ -53,6 +53,7 @@ export const spineRungWords: RungWords = {
       again: 'Now look over the {other} shoulder.',
       go: 'Press gently.',
       feel: 'You feel it in the inner thighs.',
+      check: 'Upright; press no more than is easy.',
       breathe: 'Breathe out and let the knees open.',
     },
   },
