@@ -37,6 +37,8 @@ const handsMeet = anyPose((pose) => {
 const ON_SHOULDER_CM = 24;
 /** A foot lower than this has its heel or its toes on the floor, cm. */
 const ON_FLOOR_CM = 12;
+/** An elbow so far below its shoulder is below it, cm. */
+const BELOW_CM = 5;
 /** So far from the height of the shoulder is still at that height, cm. */
 const LEVEL_CM = 20;
 /** An arm that is bent no further is long; clasped hands do not let it be longer. */
@@ -100,6 +102,15 @@ const CLAIMS: [
   ['the toes stay down', /toes stay down/i, staysDown('toe')],
   ['a hand is at the height of the waist', /height of the waist/i, handAt(-60, -28)],
   ['an arm is at shoulder height', /(at|to|below) shoulder height|shoulder-high/i, levelArm],
+  [
+    'the arms stay below the shoulders',
+    /(arms out|elbows), half-way up|elbows half-way up|below the shoulders/i,
+    (poses) =>
+      poses.every((pose) => {
+        const { arm } = skeletonOf(pose);
+        return SIDES.every((side) => arm[side].shoulder[1] - arm[side].elbow[1] > BELOW_CM);
+      }),
+  ],
   ['a hand is on the wall', /on the wall|against the wall/i, has('wall')],
   // A desk beside the chair is not drawn: pictures have it in front, where it nearly always is.
   ['a hand is on the desk', /(hands?|forearms?) on the desk|edge of the desk(?! beside)/i, has('desk')],

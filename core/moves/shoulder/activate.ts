@@ -2,6 +2,10 @@ import { andBack, both, directions, left, pose, quiet, reps, right, round, rung,
 import type { MoveData } from '../types';
 import { fists, goal } from './poses';
 
+/** Long arms out to the sides with fists, so high and so far ahead. */
+const armCircle = (raise: number, across: number) =>
+  pose(both({ 'arm.raise': raise, 'arm.across': across, 'elbow.bend': 4, ...fists }));
+
 /** Moving the shoulders, upper back and chest. Doses and cautions: common practice, no source. */
 export const shoulderActivate: MoveData[] = [
   {
@@ -57,7 +61,9 @@ export const shoulderActivate: MoveData[] = [
     dose: reps(5, 10, 15, 1.5),
     asks: ['effort'],
     rungs: [
-      rung('arms low', 'Arms a hand’s width below shoulder height.', { share: 0.7 }),
+      rung('arms low', 'Arms a hand’s width below shoulder height.', {
+        figure: round({}, armCircle(78, 4), armCircle(73, -3), armCircle(68, 4), armCircle(73, 11)),
+      }),
       rung('shoulder height', 'Arms level.'),
     ],
     usualRung: 'shoulder height',
@@ -73,13 +79,7 @@ export const shoulderActivate: MoveData[] = [
     },
     instead: ['shoulder-rolls'],
     balancedBy: ['shake-shoulders'],
-    figure: round(
-      {},
-      pose(both({ 'arm.raise': 94, 'arm.across': 4, 'elbow.bend': 4, ...fists })),
-      pose(both({ 'arm.raise': 88, 'arm.across': -6, 'elbow.bend': 4, ...fists })),
-      pose(both({ 'arm.raise': 80, 'arm.across': 4, 'elbow.bend': 4, ...fists })),
-      pose(both({ 'arm.raise': 88, 'arm.across': 16, 'elbow.bend': 4, ...fists })),
-    ),
+    figure: round({}, armCircle(94, 4), armCircle(88, -6), armCircle(80, 4), armCircle(88, 16)),
   },
   {
     id: 'forearms-up-down',
@@ -99,7 +99,13 @@ export const shoulderActivate: MoveData[] = [
     breath: { going: 'out' },
     asks: ['effort'],
     rungs: [
-      rung('elbows low', 'Elbows half-way up.', { share: 0.6 }),
+      rung('elbows low', 'Elbows half-way up.', {
+        figure: andBack(
+          {},
+          pose(both({ 'arm.raise': 48, 'arm.across': 10, 'arm.twist': -55, 'elbow.bend': 90 })),
+          pose(both({ 'arm.raise': 48, 'arm.across': 10, 'arm.twist': 35, 'elbow.bend': 90 })),
+        ),
+      }),
       rung('shoulder height', 'Elbows level with the shoulders.'),
     ],
     usualRung: 'shoulder height',

@@ -235,7 +235,20 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     dose: reps(3, 5, 8, 4),
     breath: { going: 'out', by: 'turning' },
     asks: ['eyes follow'],
-    rungs: [rung('arms low', 'Arms half-way up.', { share: 0.6 }), rung('shoulder height', 'Arms level.')],
+    rungs: [
+      rung('arms low', 'Arms half-way up.', {
+        figure: andBack(
+          {},
+          pose(both({ 'arm.raise': 50, 'arm.across': 5, 'elbow.bend': 4 })),
+          pose({
+            ...left({ 'arm.raise': 50, 'arm.across': 0, 'elbow.bend': 4, 'arm.twist': -50, 'forearm.turn': -60 }),
+            ...right({ 'arm.raise': 50, 'arm.across': 8, 'elbow.bend': 4, 'arm.twist': 35, 'forearm.turn': 65 }),
+            'neck.turn': 30,
+          }),
+        ),
+      }),
+      rung('shoulder height', 'Arms level.'),
+    ],
     usualRung: 'shoulder height',
     cues: {
       say: 'Arms out. Turn the {side} palm up and the {other} palm down, and look to the open hand. Then change.',
