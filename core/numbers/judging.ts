@@ -7,7 +7,7 @@ import { RESTING_BREATHS } from '../review/rules/breath/quick';
 import { TURNED_DEG as FOLD_TURNED_DEG } from '../review/rules/caution/fold';
 import { TURNED_DEG as HEAD_TURNED_DEG, LIFTED_DEG } from '../review/rules/caution/head';
 import { LONGEST_HEAD_MS } from '../review/rules/caution/head-long';
-import { LEAST_MS, MOST_MS } from '../review/rules/caution/hold-length';
+import { LEAST_MS, MOST_MS, TENDER_MOST_MS } from '../review/rules/caution/hold-length';
 import { NECK_IN_ROW } from '../review/rules/caution/neck-in-row';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { FAR_TOO_MANY, QUICKEST_HEAD_SEC } from '../review/rules/caution/repetitions';
@@ -38,6 +38,7 @@ export const ofTheReview = at('Review', [
     'staticHoldTotal',
     `Published for older adults; for adults up to ${p.staticHold.mostSec} s.`,
   ],
+  ['Longest hold of the neck, or with arms overhead', sec(TENDER_MOST_MS)],
   ['Longest set-up', `${sec(LONGEST_SETUP_MS)}, about ${setupWords} words`],
   ['Neck away from the middle', `more than ${sec(LONGEST_NECK_MS)} of work`],
   ['Holds of the neck in a row', `more than ${NECK_IN_ROW}, with nothing let go between them`],

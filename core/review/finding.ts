@@ -62,6 +62,7 @@ export type Finding = {
   | { code: 'noRelease'; move: string; before: string; muscle: Muscle }
   | { code: 'neckLong'; move: string; lengthMs: number }
   | { code: 'neckInRow'; move: string; holds: number }
+  | { code: 'holdLongHere'; move: string; what: 'the neck' | 'arms overhead'; holdMs: number; mostMs: number }
   | { code: 'backwardCircle'; move: string }
   | { code: 'extensionWithTurn'; move: string; backDeg: number; turnDeg: number }
   | { code: 'lookingUpFar'; move: string; backDeg: number; mostDeg: number }

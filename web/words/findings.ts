@@ -151,6 +151,10 @@ const say: Say = {
     title: `${move}: the neck works ${seconds(lengthMs)} without coming back`,
     why: `After a minute the head comes back to the middle. ${common}`,
   }),
+  holdLongHere: ({ move, what, holdMs, mostMs }) => ({
+    title: `${move}: ${what} held for ${seconds(holdMs)} at a time`,
+    why: `Long for ${what}: up to ${seconds(mostMs)} at a time, or twice with a moment let go between. ${common}`,
+  }),
   neckInRow: ({ move, holds }) => ({
     title: `${move}: hold number ${holds} of the neck in a row`,
     why: `After three, shake out or roll the shoulders before the next. ${common}`,

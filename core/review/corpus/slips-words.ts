@@ -31,6 +31,11 @@ export const WORD_SLIPS: readonly Slip[] = [
     ['wordsSide'],
   ],
   [
+    'an ear to the shoulder it cannot reach',
+    neck(['ear-to-shoulder', { dose: 20, words: 'Left ear toward your right shoulder, and breathe.' }]),
+    ['wordsSide'],
+  ],
+  [
     'speaks of another part',
     neck(['ear-to-shoulder', { dose: 20, words: 'Circle both ankles, large and slow.' }]),
     ['wordsPart'],

@@ -87,6 +87,18 @@ export const SLIPS: readonly Slip[] = [
     ),
     ['neckInRow'],
   ],
+  ['a minute of one neck hold', neck(['ear-to-shoulder', { dose: 60 }]), ['holdLongHere', 'neckLong']],
+  [
+    'a minute with an arm overhead',
+    [
+      ...start,
+      'side-reach-reps',
+      ['side-reach', { dose: 60, rung: 'long arm' }],
+      'shake-shoulders',
+      'arms-up-breath',
+    ],
+    ['holdLongHere'],
+  ],
   [
     'full circles',
     [...start, 'chin-nod', ['full-neck-circle', { rung: 'wide' }], 'shake-shoulders', 'arms-up-breath'],

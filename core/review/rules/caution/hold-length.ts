@@ -1,11 +1,21 @@
 import type { Dose } from '../../../model';
+import { demandsOf } from '../../../needs';
 import { published } from '../../../reference';
 import { eachStep } from '../../each-step';
-import { isHeld, partsOf } from '../../facts';
+import { isHeld, type PlacedStep, partsOf } from '../../facts';
 import type { Finding } from '../../finding';
 
 export const LEAST_MS = published.staticHold.leastSec * 1000;
 export const MOST_MS = published.staticHoldTotal.olderMostSec * 1000;
+
+/** Longer than this the neck is not held at a time, nor the arms overhead. Common practice, no source. */
+export const TENDER_MOST_MS = 45_000;
+
+/** What of a step is not held long: the neck, or arms overhead. */
+const tender = ({ move, variant }: PlacedStep): 'the neck' | 'arms overhead' | null => {
+  if (move.areas[0] === 'neck') return 'the neck';
+  return demandsOf(variant).has('arms overhead') ? 'arms overhead' : null;
+};
 
 /** The dose that makes a hold of so many seconds. */
 const asDose = (dose: Dose, seconds: number, cycleMs: number, up: boolean): number => {
@@ -14,7 +24,7 @@ const asDose = (dose: Dose, seconds: number, cycleMs: number, up: boolean): numb
   return Math.max(1, up ? Math.ceil(breaths) : Math.floor(breaths));
 };
 
-/** A hold shorter than the published 10 s, or longer than 60 s. */
+/** A hold shorter than the published 10 s, longer than 60 s, or long for the neck and for arms overhead. */
 export const holdLength = eachStep((at, { timeline }): Finding[] => {
   if (!isHeld(at)) return [];
   const { step, move } = at;
@@ -49,5 +59,18 @@ export const holdLength = eachStep((at, { timeline }): Finding[] => {
         fix: fix(MOST_MS / 1000, false),
       },
     ];
-  return [];
+  const what = tender(at);
+  return what && long > TENDER_MOST_MS
+    ? [
+        {
+          ...one,
+          code: 'holdLongHere',
+          weight: 'look',
+          what,
+          holdMs: long,
+          mostMs: TENDER_MOST_MS,
+          fix: fix(TENDER_MOST_MS / 1000, false),
+        },
+      ]
+    : [];
 });

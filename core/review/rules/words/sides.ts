@@ -10,6 +10,16 @@ const PARTS = 'ear|shoulder|arm|elbow|forearm|wrist|hand|palm|hip|thigh|knee|leg
 const SIDED_PART = new RegExp(`\\b(left|right) (${PARTS})\\b`, 'gi');
 const TOKEN_PART = new RegExp(`\\{(side|other)\\} (${PARTS})\\b`, 'gi');
 
+/** An ear goes to the shoulder below it, and to no other; what is spoken of between them has no end of a sentence in it. */
+const EAR_TO =
+  /\b(left|right) ear\b[^.;:!?|]{0,30}?\b(?:to|toward|towards|onto|at|meets?)\b[^.;:!?|]{0,14}?\b(left|right) shoulder\b/i;
+const impossible = (words: string): { said: Side; part: string } | null => {
+  const [, ear = '', shoulder = ''] = EAR_TO.exec(words) ?? [];
+  return ear.toLowerCase() === shoulder.toLowerCase()
+    ? null
+    : { said: shoulder.toLowerCase() as Side, part: 'shoulder' };
+};
+
 /**
  * A part that is said to be on one side where the move's own words only ever have it on the other: “left ear to the right
  * shoulder”. Parts that they do not name are not judged.
@@ -43,6 +53,6 @@ export const wordsSides = eachStep((at, { timeline }): Finding[] => {
   if (/\ball right\b/i.test(step.words) && named.length === 1) return [];
   const about = { code: 'wordsSide', weight: 'caution', stepIds: [step.id], move: move.name, led } as const;
   if (said !== led) return [{ ...about, said }];
-  const wrong = crossed(at, step.words, led);
+  const wrong = impossible(step.words) ?? crossed(at, step.words, led);
   return wrong ? [{ ...about, ...wrong }] : [];
 });
