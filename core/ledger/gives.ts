@@ -43,12 +43,12 @@ export const countedIn = (parts: readonly DonePart[]): DonePart[] =>
     part.beside ? [part, { ...part, ...part.beside, counts: 'moved' as const, muscles: [] }] : [part],
   );
 
-/** What moves beside a step: the area it is for and the side that feels it; null where nothing does, or it counts for nothing. */
+/** What moves beside a step: the area it is for, the side that feels it, and its name; null where nothing does, or it counts for nothing. */
 export const besideOf = (part: Part, second: Move | undefined): DonePart['beside'] | null => {
   const [area] = second?.areas ?? [];
   if (part.kind !== 'work' || !part.meanwhile || !second || !area || countsOf(second) !== 'moved')
     return null;
-  return { area, felt: feltBy(second, part.meanwhile.side) };
+  return { area, felt: feltBy(second, part.meanwhile.side), moveName: second.name };
 };
 
 /** What was really done of a break, in the way of what it gives; parts of which nothing is known count for nothing. */

@@ -26,7 +26,9 @@ export const DonePart = z.object({
   counts: z.enum(['held', 'moved']).nullable().default(null),
   muscles: z.array(Muscle).max(10).default([]),
   /** What was moved at the same time: the area it is for, and the side that felt it. */
-  beside: z.object({ area: Area, felt: z.enum([...Side.options, 'both']) }).optional(),
+  beside: z
+    .object({ area: Area, felt: z.enum([...Side.options, 'both']), moveName: z.string().max(200).optional() })
+    .optional(),
 });
 export type DonePart = z.infer<typeof DonePart>;
 

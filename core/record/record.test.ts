@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { advance, COUNT_IN_MS, readyToLead, skip, start, stop } from '../lead';
 import { brk, cues, each, lookupIn, move, step } from '../testing/build';
-import { compileTimeline, resolveBreak } from '../timing';
+import { compileTimeline, resolveBreak, timed } from '../timing';
 import { doneParts, planAgainstDone, sumOf } from '.';
 
 const moves = [move('a', { ways: each(), cues: cues(14, 4) }), move('b', { cues: cues(10) })];
@@ -26,6 +26,7 @@ describe('planned against done', () => {
       {
         stepId: 'a',
         moveName: 'Move a',
+        meanwhile: null,
         whole: { plannedMs: 54_000, doneMs: 37_000 },
         left: { plannedMs: 20_000, doneMs: 20_000 },
         right: { plannedMs: 20_000, doneMs: 5000 },
@@ -34,6 +35,7 @@ describe('planned against done', () => {
       {
         stepId: 'b',
         moveName: 'Move b',
+        meanwhile: null,
         whole: { plannedMs: 26_500, doneMs: 0 },
         left: null,
         right: null,
@@ -50,6 +52,20 @@ describe('planned against done', () => {
       leftDoneMs: 20_000,
       rightDoneMs: 5000,
     });
+  });
+
+  it('names what was moved meanwhile, on each side', () => {
+    const leg = move('leg', { kind: 'mobilise', areas: ['leg'], name: 'Straighten the knee' });
+    const one = step('a', { meanwhile: { moveId: 'leg', times: 3, side: 'other' } });
+    const both = [move('a', { ways: each() }), leg];
+    const made = timed(brk([one]), lookupIn(both));
+    if (!made.ok) throw new Error('broken test');
+    const led = doneParts(made.resolved, made.timeline, readyToLead(made.timeline));
+    expect(planAgainstDone(led)[0]?.meanwhile).toBe('Straighten the knee');
+    expect(led.filter((p) => p.beside).map((p) => [p.beside?.area, p.beside?.moveName])).toEqual([
+      ['leg', 'Straighten the knee'],
+      ['leg', 'Straighten the knee'],
+    ]);
   });
 
   it('a step skipped on one side does not count as done', () => {

@@ -42,6 +42,8 @@ export interface WorkPair {
 export interface StepRecord {
   stepId: string;
   moveName: string;
+  /** What was moved meanwhile; null where nothing was. */
+  meanwhile: string | null;
   /** All parts of the step, words and returns included. */
   whole: WorkPair;
   left: WorkPair | null;
@@ -61,12 +63,14 @@ export const planAgainstDone = (parts: readonly DonePart[]): StepRecord[] => {
     const step = steps.get(part.stepId) ?? {
       stepId: part.stepId,
       moveName: part.moveName,
+      meanwhile: null,
       whole: { plannedMs: 0, doneMs: 0 },
       left: null,
       right: null,
       together: null,
     };
     step.whole = add(step.whole, part);
+    step.meanwhile ??= part.beside?.moveName ?? null;
     if (part.kind === 'work') {
       const place: Side | 'together' = part.side ?? 'together';
       step[place] = add(step[place], part);

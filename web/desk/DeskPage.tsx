@@ -67,6 +67,8 @@ export const DeskPage = ({ token }: { token: string }) => {
     else setAsked({ brk, item });
   };
   const tell = async (item: DeskItem | null, brk: DeskBreak | null, more: object): Promise<void> => {
+    // What was said of an earlier answer does not hold for this one yet.
+    setSaid('');
     const arrived = await answer({
       plannedId: item?.plannedId ?? null,
       breakId: item?.breakId ?? brk?.brk.id ?? null,

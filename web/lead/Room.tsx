@@ -81,6 +81,8 @@ export const Room = ({
   const begins = part !== null && timeline.parts[part.index + 1]?.kind === 'work';
   const choice = part ? choices.find((c) => c.stepId === part.stepId) : undefined;
   const easier = choice?.easier ? lookup(choice.easier.moveId) : undefined;
+  const beside = part?.kind === 'work' ? part.meanwhile : undefined;
+  const besideMove = beside && lookup(beside.moveId);
   const isNote = part?.kind === 'note';
   const side = part?.kind === 'position' || part?.kind === 'fetch' ? '' : sideWord(part);
   const detail = detailOf(part, say);
@@ -155,6 +157,20 @@ export const Room = ({
                 position={at.position}
                 facing={mirror}
               />
+            )}
+            {beside && besideMove && !now.over && (
+              <figure className={styles.beside}>
+                <MovingFigure
+                  move={besideMove}
+                  side={beside.side}
+                  width={110}
+                  gap="rgba(20,26,36,0.85)"
+                  facing={mirror}
+                />
+                <figcaption>
+                  {beside.times === 1 ? say('doseOnce') : say('doseTimes', { many: `${beside.times}` })}
+                </figcaption>
+              </figure>
             )}
             {easier && choice?.easier && part && part.kind !== 'position' && !now.over && (
               <figure className={styles.easier}>

@@ -40,7 +40,10 @@ export const DoneChart = ({ steps }: { steps: readonly StepRecord[] }) => {
     <ol className={styles.steps}>
       {steps.map((s) => (
         <li key={s.stepId}>
-          <span className={styles.stepName}>{s.moveName}</span>
+          <span className={styles.stepName}>
+            {s.moveName}
+            {s.meanwhile && <span className="small muted"> meanwhile: {s.meanwhile}</span>}
+          </span>
           {s.together ? (
             <div className={styles.across}>
               <Bar pair={s.together} most={most} side="together" />
