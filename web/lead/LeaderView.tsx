@@ -113,7 +113,9 @@ export const LeaderView = ({
         </section>
         <section aria-label="Count" className={styles.middle}>
           <p className={styles.way}>{sideWord(part) || (part ? part.moveName : '')}</p>
-          <p className={styles.detail}>{detailOf(part)}</p>
+          <p className={styles.detail}>
+            {[sideWord(part) && part?.moveName, detailOf(part)].filter(Boolean).join(' · ')}
+          </p>
           <p className={styles.count} data-testid="count">
             {now.count ?? (part && part.kind !== 'work' ? now.seconds : '')}
           </p>
