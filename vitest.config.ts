@@ -52,7 +52,8 @@ export default defineConfig({
           testTimeout: 60_000,
           // Filling a database with the demo takes long while something else keeps the cores busy.
           hookTimeout: 60_000,
-          maxWorkers: 2,
+          // A server that starts or ends leaves a core idle for moments.
+          maxWorkers: 3,
         },
       },
       {

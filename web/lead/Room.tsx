@@ -122,7 +122,7 @@ export const Room = ({
                 <p className={styles.dim}>{say('youShow', { side: say(otherSide(now.side)) })}</p>
               )}
               {doing && move && <p className={styles.way}>{say('forMove', { move: move.name })}</p>}
-              {detail && <p className={styles.way}>{detail}</p>}
+              {detail && <p className={part?.direction ? styles.direction : styles.way}>{detail}</p>}
             </>
           )}
           {part === null && !now.over && <div className={styles.count}>{Math.max(1, now.seconds)}</div>}
