@@ -30,6 +30,18 @@ describe('compiling a break', () => {
     expect(workingText(workingOf(parts))).toBe('(6 + 10 + 4 + 10 + 2) + (4 + 10 + 4 + 10 + 2) = 62');
   });
 
+  it('counts to the end: where the words for the last one have no room, its number is said', () => {
+    const counted = (last: string | undefined, repSec: number) => {
+      const m = move('a', { cues: { ...cues(8), last } });
+      const { parts } = compile(brk([step('a', { dose: reps(5, repSec) })]), [m]);
+      const said = parts.flatMap((p) => (p.kind === 'work' ? p.lines : []));
+      return said.flatMap((l) => (l.role === 'count' || l.role === 'last' ? l.text : []));
+    };
+    expect(counted('The last circle this way.', 4)).toEqual(['three', 'two', 'The last circle this way.']);
+    expect(counted('The last circle this way.', 2)).toEqual(['three', 'two', 'one']);
+    expect(counted(undefined, 2)).toEqual(['three', 'two', 'one']);
+  });
+
   it('gives an uneven side its own amount', () => {
     const m = move('a', { ways: each() });
     const uneven = { side: 'right' as const, amount: 30, reason: 'the right is tighter' };

@@ -304,7 +304,13 @@ export class Layout {
       : one.lengthMs > cycleMs && endsWithBreath(one)
         ? one.lengthMs - cycleMs
         : null;
-    if (lastAt !== null) add('last', cues.last, lastAt);
+    if (lastAt !== null && cues.last)
+      wanted.push({
+        role: 'last',
+        text: of(cues.last),
+        atMs: lastAt,
+        ...(starts && { number: this.numberAt(starts.length - 1, starts.length) }),
+      });
     if (starts) wanted.push(...this.counts(starts, cues.last !== undefined));
     // What is held still is counted by what moves meanwhile.
     const times = one.meanwhile?.times ?? 0;
@@ -327,9 +333,14 @@ export class Layout {
       // The last one is named as such, where the move has words for it.
       if (n === 1 || (named && i === n - 1)) return [];
       if (counting === 'only the last three' && i < n - 3) return [];
-      const text = numberWord(counting === 'up' ? i + 1 : n - i, this.setting.say);
+      const text = this.numberAt(i, n);
       return [{ role: 'count', text: () => text, atMs }];
     });
+  }
+
+  /** The number of a repetition as it is said: up, or down to one. */
+  private numberAt(i: number, n: number): string {
+    return numberWord(this.setting.approach.counting === 'up' ? i + 1 : n - i, this.setting.say);
   }
 
   /** Back to neutral. */

@@ -68,6 +68,8 @@ export interface Wanted {
   role: WorkRole;
   /** Its words, for the side that is worked when it is said. */
   text: (side: Side | null) => string;
+  /** The number that is counted in its place where it has no room. */
+  number?: string;
   /** When, from the start of the run; null for as soon as there is room after what came before. */
   atMs: Milliseconds | null;
 }
@@ -127,7 +129,12 @@ export const placeLines = ({ spans, returnMs, pace }: Run, wanted: readonly Want
     const own = wanted.filter((w) => w.role === role);
     return role === 'count' ? own.reverse() : own;
   });
-  for (const { role, text, atMs } of ordered) {
+  /** Numbers that take the place of words for which there is no room: counted like the others. */
+  const firstCount = (): number => {
+    const at = ordered.findIndex((w) => w.role === 'count');
+    return at < 0 ? ordered.length : at;
+  };
+  for (const { role, text, atMs, number } of ordered) {
     const words = text(spans[spanAt(atMs ?? 0)]?.side ?? spans[0]?.side ?? null);
     const lengthMs = spokenMs(words, pace);
     const end = role === 'back' ? workMs + returnMs : workMs;
@@ -138,6 +145,7 @@ export const placeLines = ({ spans, returnMs, pace }: Run, wanted: readonly Want
     if (!fits || (role === 'count' && !counting)) {
       if (role === 'count') counting = false;
       dropped.push({ role, text: words, atMs: from ?? 0, lengthMs, fromEnd });
+      if (number !== undefined) ordered.splice(firstCount(), 0, { role: 'count', text: () => number, atMs });
       continue;
     }
     taken.push({ from, to: from + lengthMs });
