@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { BrowserContext } from 'playwright-core';
+import type { BrowserContext, Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openContext } from './browser';
 import { recordsOf, saved, stepNames } from './fixture';
@@ -25,6 +25,18 @@ const again = async (): Promise<void> => {
   app = await startProgram({ demo: true, db, port: Number(new URL(app.url).port) });
 };
 
+/** What is fetched in idle time is there: nothing more has come for a while, however slow the machine. */
+const QUIET_MS = 2000;
+const allFetched = async (page: Page): Promise<void> => {
+  let before = -1;
+  let now = 0;
+  while (now !== before) {
+    before = now;
+    await page.waitForTimeout(QUIET_MS);
+    now = await page.evaluate(() => performance.getEntriesByType('resource').length);
+  }
+};
+
 describe('the server stops and comes back', () => {
   it('work goes on, is said not to be saved, and is saved when the server is back', async () => {
     const page = await context.newPage();
@@ -34,6 +46,7 @@ describe('the server stops and comes back', () => {
     await page.getByRole('option').first().waitFor();
     await Promise.all(rest);
     await page.waitForLoadState('networkidle');
+    await allFetched(page);
     await app.stop();
     await page.keyboard.press('a');
     await page.keyboard.type('chin nod');
