@@ -1,5 +1,5 @@
 import { cueContext } from '../approach/cue-context';
-import { type BreathCycle, breathCycle, restOfBreath } from '../breath';
+import { type BreathCycle, breathCycle } from '../breath';
 import { cuesOf, fetchWords, intoWords, numberWord, resolveCue, wayName } from '../cues';
 import {
   type Approach,
@@ -16,6 +16,7 @@ import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
 import { feltBy, isOneByOne, isPauseStep, meanwhileSide, positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
+import { type Spoken, wantedLines } from './spoken';
 import type { Part, WorkPart } from './timeline';
 
 /** A part before it is known where in the break it stands: its index, start and next mean nothing yet. */
@@ -258,7 +259,7 @@ export class Layout {
       return span;
     });
     const returnMs = last ? this.returnMs(p) : 0;
-    const wanted = this.wanted(p, work, spans, direction, fresh, last);
+    const wanted = this.wanted(p, work, spans, direction, { fresh, last });
     const { bySpan, dropped } = placeLines({ spans, returnMs, pace }, wanted);
     work.forEach((part, i) => {
       this.push(p, { ...part, lines: bySpan[i] ?? [], dropped: i === 0 ? dropped : [] });
@@ -278,69 +279,16 @@ export class Layout {
     work: readonly Own<WorkPart>[],
     spans: readonly Span[],
     direction: string | null,
-    fresh: boolean,
-    last: boolean,
+    { fresh, last }: { fresh: boolean; last: boolean },
   ): Wanted[] {
-    const cues = this.cues(p);
-    const [one] = work;
-    const { cycleMs } = this.cycleOf(p.at);
-    if (!one) return [];
-    const of = (cue: string) => (side: Side | null) => this.words(p, cue, direction, side);
-    const wanted: Wanted[] = [];
-    const add = (role: Wanted['role'], cue: string | undefined, atMs: number | null): void => {
-      if (cue) wanted.push({ role, text: of(cue), atMs });
+    const spoken: Spoken = {
+      cues: this.cues(p),
+      words: (cue, side) => this.words(p, cue, direction, side),
+      cycleMs: this.cycleOf(p.at).cycleMs,
+      counting: this.setting.approach.counting,
+      say: this.setting.say,
     };
-    add('go', cues.go, 0);
-    if (fresh) {
-      add('feel', cues.feel, null);
-      add('check', cues.check, null);
-      add('breathe', cues.breathe, null);
-    }
-    const starts = repStarts(work, spans, one);
-    const lastAt = starts
-      ? starts.length > 1
-        ? (starts.at(-1) ?? null)
-        : null
-      : one.lengthMs > cycleMs && endsWithBreath(one)
-        ? one.lengthMs - cycleMs
-        : null;
-    if (lastAt !== null && cues.last)
-      wanted.push({
-        role: 'last',
-        text: of(cues.last),
-        atMs: lastAt,
-        ...(starts && { number: this.numberAt(starts.length - 1, starts.length) }),
-      });
-    if (starts) wanted.push(...this.counts(starts, cues.last !== undefined));
-    // What is held still is counted by what moves meanwhile.
-    const times = one.meanwhile?.times ?? 0;
-    if (!starts && times > 0)
-      wanted.push(
-        ...this.counts(
-          Array.from({ length: times }, (_, i) => Math.round((i * one.lengthMs) / times)),
-          false,
-        ),
-      );
-    if (last) add('back', cues.back, null);
-    return wanted;
-  }
-
-  /** The numbers that are said aloud, each as its repetition begins. */
-  private counts(starts: readonly number[], named: boolean): Wanted[] {
-    const { counting } = this.setting.approach;
-    const n = starts.length;
-    return starts.flatMap((atMs, i): Wanted[] => {
-      // The last one is named as such, where the move has words for it.
-      if (n === 1 || (named && i === n - 1)) return [];
-      if (counting === 'only the last three' && i < n - 3) return [];
-      const text = this.numberAt(i, n);
-      return [{ role: 'count', text: () => text, atMs }];
-    });
-  }
-
-  /** The number of a repetition as it is said: up, or down to one. */
-  private numberAt(i: number, n: number): string {
-    return numberWord(this.setting.approach.counting === 'up' ? i + 1 : n - i, this.setting.say);
+    return wantedLines(spoken, work, spans, { fresh, last });
   }
 
   /** Back to neutral. */
@@ -410,26 +358,6 @@ const meanwhileOf = ({ at, side }: Pass): Pick<WorkPart, 'meanwhile'> => {
   return {
     meanwhile: { moveId: second.id, moveName: second.name, times, side: meanwhileSide(at, side) },
   };
-};
-
-/** A breath is only called the last one where the hold ends with it; a free breath follows the words. */
-const endsWithBreath = ({ breath, lengthMs }: Own<WorkPart>): boolean =>
-  breath === null || restOfBreath(breath, lengthMs) === 0;
-
-/** When each repetition begins (of an alternating move each round), from the start of the run; null for a hold. */
-const repStarts = (
-  work: readonly Own<WorkPart>[],
-  spans: readonly Span[],
-  one: Own<WorkPart>,
-): number[] | null => {
-  if (one.reps === null) return null;
-  if (work.length === 1)
-    return Array.from({ length: one.reps }, (_, i) => Math.round((i * one.lengthMs) / (one.reps ?? 1)));
-  const starts = new Map<number, number>();
-  work.forEach(({ firstRep }, i) => {
-    if (firstRep !== null && !starts.has(firstRep)) starts.set(firstRep, spans[i]?.startMs ?? 0);
-  });
-  return [...starts.values()];
 };
 
 const feltSide = ({ at: { move }, side }: Pass): WorkPart['felt'] => feltBy(move, side);

@@ -37,6 +37,7 @@ export interface Line {
  */
 export const IMPORTANCE = ['back', 'last', 'go', 'feel', 'count', 'check', 'breathe'] as const;
 export type WorkRole = (typeof IMPORTANCE)[number];
+const COUNT = IMPORTANCE.indexOf('count');
 
 /** A breath of silence between two lines that could also come later. Common practice, no source. */
 export const PAUSE_MS = 500;
@@ -124,17 +125,8 @@ export const placeLines = ({ spans, returnMs, pace }: Run, wanted: readonly Want
   const taken: Slot[] = [];
   const dropped: Line[] = [];
   let afterMs = 0;
-  let counting = true;
-  const ordered = IMPORTANCE.flatMap((role) => {
-    const own = wanted.filter((w) => w.role === role);
-    return role === 'count' ? own.reverse() : own;
-  });
-  /** Numbers that take the place of words for which there is no room: counted like the others. */
-  const firstCount = (): number => {
-    const at = ordered.findIndex((w) => w.role === 'count');
-    return at < 0 ? ordered.length : at;
-  };
-  for (const { role, text, atMs, number } of ordered) {
+  /** Gives one line its moment; false where it found no room. */
+  const place = ({ role, text, atMs }: Wanted, allowed = true): boolean => {
     const words = text(spans[spanAt(atMs ?? 0)]?.side ?? spans[0]?.side ?? null);
     const lengthMs = spokenMs(words, pace);
     const end = role === 'back' ? workMs + returnMs : workMs;
@@ -142,11 +134,9 @@ export const placeLines = ({ spans, returnMs, pace }: Run, wanted: readonly Want
     const from = fixed ?? earliest(taken, afterMs, lengthMs, end);
     const fits = from !== null && from >= 0 && from + lengthMs <= end && isFree(taken, from, from + lengthMs);
     const fromEnd = role === 'back' || role === 'last' || role === 'count';
-    if (!fits || (role === 'count' && !counting)) {
-      if (role === 'count') counting = false;
+    if (!fits || !allowed) {
       dropped.push({ role, text: words, atMs: from ?? 0, lengthMs, fromEnd });
-      if (number !== undefined) ordered.splice(firstCount(), 0, { role: 'count', text: () => number, atMs });
-      continue;
+      return false;
     }
     taken.push({ from, to: from + lengthMs });
     if (fixed === null || role === 'go') afterMs = from + lengthMs + PAUSE_MS;
@@ -161,7 +151,18 @@ export const placeLines = ({ spans, returnMs, pace }: Run, wanted: readonly Want
       lengthMs,
       fromEnd,
     });
-  }
+    return true;
+  };
+  const of = (role: WorkRole): Wanted[] => wanted.filter((w) => w.role === role);
+  const [before, after] = [IMPORTANCE.slice(0, COUNT), IMPORTANCE.slice(COUNT + 1)];
+  const withoutRoom = before.flatMap(of).filter((w) => !place(w));
+  // Numbers that take the place of words for which there was no room are counted like the others.
+  const inPlace = withoutRoom.flatMap(({ number, atMs }): Wanted[] =>
+    number === undefined ? [] : [{ role: 'count', text: () => number, atMs }],
+  );
+  let counting = true;
+  for (const number of [...inPlace, ...of('count').reverse()]) counting = place(number, counting);
+  for (const w of after.flatMap(of)) place(w);
   for (const lines of bySpan) lines.sort((a, b) => a.atMs - b.atMs);
   return { bySpan, dropped };
 };
