@@ -14,8 +14,11 @@ const run = (command, args, options = {}) => {
   if (status !== 0) process.exit(status ?? 1);
 };
 
+/** Runs a program of Node from the installed packages to its end. */
+export const runInstalled = (path, args, options) => run(process.execPath, [path, ...args], options);
+
 /** Runs a tool from the installed packages. */
-export const runTool = (name, args, options) => run(process.execPath, [toolPath(name), ...args], options);
+export const runTool = (name, args, options) => runInstalled(toolPath(name), args, options);
 
 const TOOLS = {
   vite: 'vite/bin/vite.js',
@@ -25,17 +28,18 @@ const TOOLS = {
   biome: '@biomejs/biome/bin/biome',
   knip: 'knip/bin/knip.js',
   depcruise: 'dependency-cruiser/bin/dependency-cruise.mjs',
-  stryker: '@stryker-mutator/core/bin/stryker.js',
 };
 export const toolPath = (name) => join(root, 'node_modules', TOOLS[name]);
 
-/** Installs the packages when they are not there, or when the lock file has changed since. */
-export const install = () => {
-  const lock = readFileSync(join(root, 'package-lock.json'), 'utf8');
-  const stamp = join(root, 'node_modules', '.kotabi-lock');
+/** Installs the packages of a folder when they are not there, or when its lock file has changed since. */
+export const install = (folder = root) => {
+  const lock = readFileSync(join(folder, 'package-lock.json'), 'utf8');
+  const stamp = join(folder, 'node_modules', '.kotabi-lock');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing packages …');
-  run(npm, ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
+  // What a tool expects beside itself is there, one folder up.
+  const more = folder === root ? [] : ['--omit=peer'];
+  run(npm, ['ci', '--no-fund', '--no-audit', '--loglevel=error', ...more], { cwd: folder });
   writeFileSync(stamp, lock);
 };
 

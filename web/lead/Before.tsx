@@ -10,6 +10,7 @@ import { later } from '../later/later';
 import { minSec } from '../words/time';
 import { AreaTension } from './AreaTension';
 import { Button } from './Button';
+import beforeStyles from './before.module.css';
 import type { Choices } from './choices';
 import controls from './controls.module.css';
 import { Fingers } from './Fingers';
@@ -69,14 +70,14 @@ export const Before = ({
   ];
   const { told, tell } = recorder;
   return (
-    <main className={styles.before}>
-      <div className={styles.beforeHead}>
+    <main className={beforeStyles.before}>
+      <div className={beforeStyles.beforeHead}>
         <Button quiet onClick={() => location.assign(data.from ?? `/breaks/${brk.id}`)}>
           <ArrowLeft size={18} /> {backWords(data.from)}
         </Button>
       </div>
       {interrupted && (
-        <section className={styles.interrupted} aria-label="Interrupted">
+        <section className={beforeStyles.interrupted} aria-label="Interrupted">
           <p>
             <b>You were in the middle of this break.</b> {minSec(viewOf(timeline, interrupted).leftMs)} min
             are left; what was done is kept.
@@ -86,7 +87,7 @@ export const Before = ({
           </Button>
         </section>
       )}
-      <div className={styles.beforeGrid}>
+      <div className={beforeStyles.beforeGrid}>
         <section>
           <h1 className={styles.bigTitle}>{brk.name}</h1>
           <p className={styles.sub}>
@@ -103,7 +104,7 @@ export const Before = ({
               ? `Have at hand: ${things.map((t) => thingWord(t)).join(', ')}.`
               : 'Nothing needed but a chair.'}
           </p>
-          <div className={styles.who}>
+          <div className={beforeStyles.who}>
             <label htmlFor="lead-group">Led for</label>
             <select
               id="lead-group"
@@ -145,7 +146,7 @@ export const Before = ({
             }
           />
           <AreaTension areas={areas} value={told.areas} when="before" set={(list) => tell({ areas: list })} />
-          <label className={styles.mirror} htmlFor="mirror">
+          <label className={beforeStyles.mirror} htmlFor="mirror">
             <input
               type="checkbox"
               role="switch"
@@ -161,7 +162,7 @@ export const Before = ({
             </span>
           </label>
           <div className="bar">
-            <Button main className={styles.startButton} onClick={start}>
+            <Button main className={beforeStyles.startButton} onClick={start}>
               <Play size={20} /> Start
             </Button>
             <Button onClick={openShare}>
@@ -172,7 +173,7 @@ export const Before = ({
           {choices.before.length > 0 && (
             <section aria-label="Who needs something else">
               <h2>Say to everyone</h2>
-              <ul className={styles.readOut}>
+              <ul className={beforeStyles.readOut}>
                 {choices.before.map((line) => (
                   <li key={line}>{line}</li>
                 ))}
@@ -180,8 +181,8 @@ export const Before = ({
             </section>
           )}
         </section>
-        <div className={styles.besides}>
-          <section className={styles.care} aria-label="Cautions">
+        <div className={beforeStyles.besides}>
+          <section className={beforeStyles.care} aria-label="Cautions">
             <h2>Say this first</h2>
             {standingCautions.map((c) => (
               <div key={c.title}>
@@ -197,7 +198,7 @@ export const Before = ({
       </div>
       <section aria-label="What is coming">
         <h2>What is coming</h2>
-        <ol className={styles.coming}>
+        <ol className={beforeStyles.coming}>
           {steps.map((at) => (
             <li key={at.step.id}>
               <span className="tabular">
@@ -209,7 +210,7 @@ export const Before = ({
           ))}
         </ol>
       </section>
-      <details className={styles.keys}>
+      <details className={beforeStyles.keys}>
         <summary>Keys, and what a clicker does</summary>
         <ul>
           {LEAD_KEYS.map(([keys, what]) => (

@@ -6,6 +6,7 @@ import { MovingFigure } from '../figure/MovingFigure';
 import { MovingTide } from '../tide/Tide';
 import styles from './lead.module.css';
 import { useMoment, type WatchedStore } from './leadStore';
+import roomStyles from './room.module.css';
 import { StageFigure } from './StageFigure';
 import { englishScreen, type SayScreen } from './screen-words';
 import { countUnit, detailOf, shownCount, sideWord, thenLine } from './stage-words';
@@ -90,7 +91,7 @@ export const Room = ({
   const doing = part && (part.kind === 'position' || part.kind === 'fetch') ? textOf(part) : '';
   return (
     <main
-      className={`${styles.stage} ${lit ? styles[`lit-${lit}`] : styles['lit-both']}`}
+      className={`${roomStyles.stage} ${lit ? roomStyles[`lit-${lit}`] : roomStyles['lit-both']}`}
       data-side={now.side ?? 'both'}
       data-lit={lit ?? 'both'}
       data-part={part?.kind ?? 'none'}
@@ -100,46 +101,46 @@ export const Room = ({
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a large zone for a finger; every key and button does the same */}
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys do the same */}
       <div
-        className={`${styles.stageBody} ${isNote ? styles.noteBody : ''}`}
+        className={`${roomStyles.stageBody} ${isNote ? roomStyles.noteBody : ''}`}
         onClick={(e) => {
           if (!tap) return;
           const share = e.clientX / window.innerWidth;
           tap(share < EDGE ? 'left' : share > 1 - EDGE ? 'right' : 'middle');
         }}
       >
-        <div className={styles.stageWords}>
+        <div className={roomStyles.stageWords}>
           {now.over ? (
             <h1>{say('thatWasIt')}</h1>
           ) : isNote ? (
             <LongNote text={now.line} store={store} />
           ) : (
             <>
-              {side && <p className={styles.side}>{side}</p>}
-              <h1 className={side || doing ? styles.moveName : ''}>
+              {side && <p className={roomStyles.side}>{side}</p>}
+              <h1 className={side || doing ? roomStyles.moveName : ''}>
                 {doing || (move?.name ?? say('getReady'))}
               </h1>
               {side && mirror && now.side && (
                 <p className={styles.dim}>{say('youShow', { side: say(otherSide(now.side)) })}</p>
               )}
-              {doing && move && <p className={styles.way}>{say('forMove', { move: move.name })}</p>}
-              {detail && <p className={part?.direction ? styles.direction : styles.way}>{detail}</p>}
+              {doing && move && <p className={roomStyles.way}>{say('forMove', { move: move.name })}</p>}
+              {detail && <p className={part?.direction ? roomStyles.direction : roomStyles.way}>{detail}</p>}
             </>
           )}
-          {part === null && !now.over && <div className={styles.count}>{Math.max(1, now.seconds)}</div>}
-          {talking && !isNote && !doing && <p className={styles.cue}>{now.line}</p>}
+          {part === null && !now.over && <div className={roomStyles.count}>{Math.max(1, now.seconds)}</div>}
+          {talking && !isNote && !doing && <p className={roomStyles.cue}>{now.line}</p>}
           {talking && begins && (
-            <p className={`tabular ${styles.begins}`}>{say('beginsIn', { seconds: now.seconds })}</p>
+            <p className={`tabular ${roomStyles.begins}`}>{say('beginsIn', { seconds: now.seconds })}</p>
           )}
           {part && now.counts && (
             <>
-              <div className={styles.count} data-testid="count">
+              <div className={roomStyles.count} data-testid="count">
                 {now.count}
               </div>
-              <p className={now.count === null ? styles.unitAlone : styles.unit}>{now.unit}</p>
+              <p className={now.count === null ? roomStyles.unitAlone : roomStyles.unit}>{now.unit}</p>
             </>
           )}
           {choice && part && GETTING_READY.includes(part.kind) && (
-            <ul className={styles.choices} aria-label={say('sayAsChoice')}>
+            <ul className={roomStyles.choices} aria-label={say('sayAsChoice')}>
               {choice.lines.map((line) => (
                 <li key={line}>{line}</li>
               ))}
@@ -147,7 +148,7 @@ export const Room = ({
           )}
         </div>
         {!isNote && (
-          <div className={styles.stageFigure}>
+          <div className={roomStyles.stageFigure}>
             {move && part && !now.over && (
               <StageFigure
                 store={store}
@@ -159,7 +160,7 @@ export const Room = ({
               />
             )}
             {beside && besideMove && !now.over && (
-              <figure className={styles.beside}>
+              <figure className={roomStyles.beside}>
                 <MovingFigure
                   move={besideMove}
                   side={beside.side}
@@ -173,7 +174,7 @@ export const Room = ({
               </figure>
             )}
             {easier && choice?.easier && part && part.kind !== 'position' && !now.over && (
-              <figure className={styles.easier}>
+              <figure className={roomStyles.easier}>
                 <MovingFigure
                   move={easier}
                   rung={choice.easier.rung}
@@ -195,9 +196,9 @@ export const Room = ({
           </div>
         )}
       </div>
-      <footer className={styles.stageFoot}>
+      <footer className={roomStyles.stageFoot}>
         <div className={styles.footWords}>
-          <div className={styles.breath}>
+          <div className={roomStyles.breath}>
             {now.waiting
               ? say('waitHere')
               : now.breath
@@ -208,20 +209,20 @@ export const Room = ({
                   ? say('breatheEasily')
                   : ''}
           </div>
-          {part && now.counts && <div className={styles.foot}>{now.line}</div>}
+          {part && now.counts && <div className={roomStyles.foot}>{now.line}</div>}
         </div>
-        <div className={styles.next}>{now.over ? '' : now.comes}</div>
+        <div className={roomStyles.next}>{now.over ? '' : now.comes}</div>
       </footer>
       {note && (
-        <p className={styles.said} role="status">
+        <p className={roomStyles.said} role="status">
           {note}
         </p>
       )}
       {now.status === 'paused' && (
-        <div className={styles.paused}>{say(now.waiting ? 'waiting' : 'paused')}</div>
+        <div className={roomStyles.paused}>{say(now.waiting ? 'waiting' : 'paused')}</div>
       )}
       {foot}
-      <div className={styles.srOnly} aria-live="assertive">
+      <div className={roomStyles.srOnly} aria-live="assertive">
         {part ? `${side}. ${doing || (move?.name ?? '')}. ${now.line}` : ''}
       </div>
     </main>
@@ -245,7 +246,7 @@ const LongNote = ({ text, store }: { text: string; store: WatchedStore }) => {
     return store.subscribe(follow);
   }, [store]);
   return (
-    <h1 ref={inner} className={text.length > LONG_NOTE ? styles.longNote : styles.note}>
+    <h1 ref={inner} className={text.length > LONG_NOTE ? roomStyles.longNote : roomStyles.note}>
       {text}
     </h1>
   );

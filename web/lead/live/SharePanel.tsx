@@ -2,6 +2,7 @@ import { MonitorUp, Smartphone, Users, X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Button } from '../Button';
 import styles from '../lead.module.css';
+import share from './share.module.css';
 import type { Shared } from './useShare';
 
 /** A picture that a phone reads an address from. */
@@ -18,7 +19,7 @@ const Code = ({ address }: { address: string }) => {
   }, [address]);
   return picture ? (
     <img
-      className={styles.qr}
+      className={share.qr}
       alt={`Address as a picture: ${address}`}
       src={`data:image/svg+xml;utf8,${encodeURIComponent(picture)}`}
     />
@@ -39,7 +40,7 @@ export const SharePanel = ({ shared, openWindow, close }: Props) => {
   const { room, presence, code, problem } = shared;
   const link = room ? `${location.origin}/join/${room.token}` : '';
   return (
-    <aside className={styles.share} aria-label="Other screens">
+    <aside className={share.share} aria-label="Other screens">
       <div className="bar">
         <h2>Other screens</h2>
         <span className="grow" />
@@ -57,7 +58,7 @@ export const SharePanel = ({ shared, openWindow, close }: Props) => {
             A link for everyone’s own screen
             <input
               readOnly
-              className={styles.linkField}
+              className={share.linkField}
               aria-label="Link for everyone"
               value={link}
               onFocus={(e) => e.target.select()}
@@ -77,11 +78,11 @@ export const SharePanel = ({ shared, openWindow, close }: Props) => {
         </Button>
       )}
       {code ? (
-        <div className={styles.codeBox}>
+        <div className={share.codeBox}>
           <p>
             On the phone open <b>{location.host}/remote</b> and enter
           </p>
-          <p className={styles.code} data-testid="remote-code">
+          <p className={share.code} data-testid="remote-code">
             {code.slice(0, 3)} {code.slice(3)}
           </p>
           <Code address={`${location.origin}/remote#${code}`} />

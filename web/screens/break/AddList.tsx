@@ -9,7 +9,7 @@ import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
 import { useGrowing } from '../../shell/useGrowing';
-import styles from './break.module.css';
+import styles from './add.module.css';
 import { useFavourites, useLastUsed } from './useFavourites';
 
 export interface AddProps {

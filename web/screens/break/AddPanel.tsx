@@ -2,7 +2,7 @@ import { Search } from 'lucide-react';
 import { memo, Suspense, useState } from 'react';
 import { later } from '../../later/later';
 import type { AddProps } from './AddList';
-import styles from './break.module.css';
+import styles from './add.module.css';
 
 const AddList = later(async () => (await import('./AddList')).default);
 

@@ -20,6 +20,7 @@ import { BreakSaveNote } from './BreakSaveNote';
 import styles from './break.module.css';
 import { FormsMenu } from './FormsMenu';
 import { Gauge } from './Gauge';
+import headStyles from './head.module.css';
 import type { BreakStore } from './store';
 import { Totals } from './Totals';
 
@@ -42,7 +43,7 @@ const Name = ({ store }: { store: BreakStore }) => {
     );
   return (
     <input
-      className={`${styles.name} ${wrong ? styles.nameWrong : ''}`}
+      className={`${headStyles.name} ${wrong ? headStyles.nameWrong : ''}`}
       aria-label="Name of the break"
       maxLength={80}
       aria-invalid={wrong}
@@ -106,9 +107,9 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
   const own = Object.keys(brk.approach ?? {}).length;
   const [answering, setAnswering] = useState(false);
   return (
-    <header className={styles.head}>
-      <div className={styles.headLine}>
-        <h1 className={styles.title}>
+    <header className={headStyles.head}>
+      <div className={headStyles.headLine}>
+        <h1 className={headStyles.title}>
           <Name store={store} />
         </h1>
         <LazySelect
@@ -134,10 +135,10 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         {brk.groupId && (
           <Link
             to={`/people/${brk.groupId}/needs?break=${brk.id}`}
-            className={styles.needsLink}
+            className={headStyles.needsLink}
             aria-label="Who needs what"
           >
-            <Users size={16} aria-hidden="true" /> <span className={styles.wide}>Who needs what</span>
+            <Users size={16} aria-hidden="true" /> <span className={headStyles.wide}>Who needs what</span>
           </Link>
         )}
         <BreakSaveNote store={store} />
@@ -202,7 +203,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
           Lead this break
         </Button>
       </div>
-      <div className={styles.headLine}>
+      <div className={headStyles.headLine}>
         <Gauge
           slotSec={brk.slotSec}
           totalMs={timed.ok ? timed.timeline.totals.totalMs : 0}
@@ -229,7 +230,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
           icon={<Target size={16} />}
           aria-label={`What for: ${purposeText(brk)}`}
         >
-          <span className={styles.wide}>{purposeText(brk)}</span>
+          <span className={headStyles.wide}>{purposeText(brk)}</span>
         </LazyPopover>
         <LazyPopover
           about="Pace of this break"
@@ -239,7 +240,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         >
           <span>
             {brk.pace.breathsPerMinute}
-            <span className={styles.wide}> breaths/min · {brk.firstSide} first</span>
+            <span className={headStyles.wide}> breaths/min · {brk.firstSide} first</span>
           </span>
         </LazyPopover>
       </div>
@@ -249,7 +250,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
         </Suspense>
       )}
       {timed.ok && (
-        <span className={styles.hidden} role="status">
+        <span className={headStyles.hidden} role="status">
           {`The break takes ${minSec(timed.timeline.totals.totalMs)} of ${minSec(brk.slotSec * 1000)}`}
         </span>
       )}

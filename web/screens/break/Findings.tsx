@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { findingWords, WEIGHT_WORD } from '../../words/findings';
 import { fixWords } from '../../words/fixes';
 import styles from './break.module.css';
+import findingsStyles from './findings.module.css';
 import type { BreakStore } from './store';
 
 /** Asks for the reason with which a finding is set aside; without one it stays. */
@@ -27,7 +28,7 @@ const SetAside = ({ keep }: { keep: (reason: string) => void }) => {
       placement="bottomRight"
       title="Set aside, because …"
       content={
-        <div className={styles.aside}>
+        <div className={findingsStyles.aside}>
           <Input
             autoFocus
             aria-label="Reason for setting it aside"
@@ -80,13 +81,13 @@ const Item = ({ finding: f, resolved, store, show, fix }: ItemProps) => {
   const words = findingWords(f);
   return (
     <li className={styles[f.weight]}>
-      <span className={styles.weight}>{WEIGHT_WORD[f.weight]}</span>
+      <span className={findingsStyles.weight}>{WEIGHT_WORD[f.weight]}</span>
       <b>
         {words.title}
         {place(f, resolved)}
       </b>
       <span className="small muted">{words.why}</span>
-      <div className={styles.findingActions}>
+      <div className={findingsStyles.findingActions}>
         {f.fix && (
           <Button size="small" icon={<Wrench size={13} />} onClick={() => f.fix && fix(f.fix)}>
             {fixWords(f.fix)}
@@ -115,7 +116,7 @@ export const StepFindings = ({ store, timed, stepId, fix }: Omit<Props, 'select'
   const own = timed.findings.filter((f) => f.stepIds[0] === stepId && f.code !== 'overSlot');
   if (own.length === 0) return null;
   return (
-    <section className={styles.findings} aria-label="Review of this step" aria-live="polite">
+    <section className={findingsStyles.findings} aria-label="Review of this step" aria-live="polite">
       <ul>
         {own.map((f) => (
           <Item key={findingKey(f)} finding={f} resolved={timed.resolved} store={store} fix={fix} />
@@ -129,9 +130,9 @@ export const StepFindings = ({ store, timed, stepId, fix }: Omit<Props, 'select'
 export const Findings = ({ store, timed: { findings, aside, resolved }, select, fix }: Props) => {
   if (resolved.items.length === 0) return <p className="muted small">There is nothing to review yet.</p>;
   return (
-    <section className={styles.findings} aria-label="Review" aria-live="polite">
+    <section className={findingsStyles.findings} aria-label="Review" aria-live="polite">
       {findings.length === 0 && (
-        <p className={styles.clear}>
+        <p className={findingsStyles.clear}>
           <Check size={18} aria-hidden="true" /> Nothing stands out. Sides are even and it fits its slot.
         </p>
       )}
@@ -152,7 +153,7 @@ export const Findings = ({ store, timed: { findings, aside, resolved }, select, 
           <h3>Set aside</h3>
           <ul>
             {aside.map(({ finding, reason }) => (
-              <li key={findingKey(finding)} className={styles.setAside}>
+              <li key={findingKey(finding)} className={findingsStyles.setAside}>
                 <span>{findingWords(finding).title}</span>
                 <span className="small muted">“{reason}”</span>
                 <button type="button" className={styles.show} onClick={() => takeBack(store, finding)}>

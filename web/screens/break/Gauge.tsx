@@ -1,7 +1,7 @@
 import { Suspense } from 'react';
 import { later } from '../../later/later';
 import { length, minSec, minSecTo, wholeSec } from '../../words/time';
-import styles from './break.module.css';
+import styles from './gauge.module.css';
 
 const NumberField = later(async () => (await import('../../fields/NumberField')).NumberField);
 

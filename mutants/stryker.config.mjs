@@ -1,7 +1,7 @@
 // Changes the code in one small way at a time and sees whether a test notices. Not part of the check: it takes long.
 export default {
   testRunner: 'vitest',
-  vitest: { configFile: 'vitest.mutants.ts' },
+  vitest: { configFile: 'mutants/vitest.config.ts' },
   mutate: ['core/{timing,needs,schedule}/*.ts', '!core/**/*.test.ts', '!core/**/index.ts'],
   // What is only said, and not computed with, is not changed.
   mutator: { excludedMutations: ['StringLiteral'] },
