@@ -102,6 +102,12 @@ export const LeaderView = ({
           <p className={styles.now}>
             {now.line ? <Tinted text={now.line} /> : part ? part.moveName : `Begins in ${now.seconds}`}
           </p>
+          {steering.note && (
+            <div role="status">
+              <p className={styles.when}>to everyone, from the remote</p>
+              <p className={styles.next}>{steering.note}</p>
+            </div>
+          )}
           {ahead.map(({ line, inMs }) => (
             <div key={`${line.text}${inMs - now.second}`}>
               <p className={styles.when}>in {Math.max(1, Math.round(inMs / 1000))} s</p>

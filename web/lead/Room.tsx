@@ -86,7 +86,9 @@ export const Room = ({
   const besideMove = beside && lookup(beside.moveId);
   const isNote = part?.kind === 'note';
   const side = part?.kind === 'position' || part?.kind === 'fetch' ? '' : sideWord(part);
-  const detail = detailOf(part, say);
+  // What the words say anyway does not stand above them once more.
+  const told = part?.kind === 'change' && part.direction && now.line.toLowerCase().includes(part.direction);
+  const detail = told ? '' : detailOf(part, say);
   /** On the way and while things are fetched, what to do comes before which move it is for. */
   const doing = part && (part.kind === 'position' || part.kind === 'fetch') ? textOf(part) : '';
   return (
@@ -98,6 +100,11 @@ export const Room = ({
     >
       <MovingTide store={store} side={lit} />
       {head}
+      {note && (
+        <p className={roomStyles.said} role="status">
+          {note}
+        </p>
+      )}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a large zone for a finger; every key and button does the same */}
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys do the same */}
       <div
@@ -197,30 +204,22 @@ export const Room = ({
         )}
       </div>
       <footer className={roomStyles.stageFoot}>
-        <div className={styles.footWords}>
+        <div>
           <div className={roomStyles.breath}>
-            {now.waiting
-              ? say('waitHere')
-              : now.breath
-                ? now.breath === 'in'
-                  ? say('breatheIn')
-                  : say('breatheOut')
-                : part && !now.over
-                  ? say('breatheEasily')
-                  : ''}
+            {now.status === 'paused' || now.waiting ? (
+              <span className={roomStyles.paused}>{say(now.waiting ? 'waitHere' : 'paused')}</span>
+            ) : now.breath ? (
+              say(now.breath === 'in' ? 'breatheIn' : 'breatheOut')
+            ) : part && !now.over ? (
+              say('breatheEasily')
+            ) : (
+              ''
+            )}
           </div>
           {part && now.counts && <div className={roomStyles.foot}>{now.line}</div>}
         </div>
         <div className={roomStyles.next}>{now.over ? '' : now.comes}</div>
       </footer>
-      {note && (
-        <p className={roomStyles.said} role="status">
-          {note}
-        </p>
-      )}
-      {now.status === 'paused' && (
-        <div className={roomStyles.paused}>{say(now.waiting ? 'waiting' : 'paused')}</div>
-      )}
       {foot}
       <div className={roomStyles.srOnly} aria-live="assertive">
         {part ? `${side}. ${doing || (move?.name ?? '')}. ${now.line}` : ''}

@@ -12,7 +12,6 @@ export const screenEn = {
   orElse: 'or: {{what}}',
   waitHere: 'wait here',
   breatheEasily: 'breathe easily',
-  waiting: 'Waiting',
   paused: 'Paused',
   thenEnd: 'then the end',
   thenSet: 'then set {{set}} of {{sets}}',
