@@ -1,4 +1,4 @@
-import { type Approach, type Dose, type Move, type Position, rungOf, usualVariant } from '../model';
+import { type Approach, type Dose, type Move, rungOf, SEATED, usualVariant } from '../model';
 import { demandsOf } from '../needs';
 
 const HOLD_SEC: Record<Approach['holdLength'], number> = { '10 s': 10, '20 s': 20, '30 s': 30, '45 s': 45 };
@@ -62,6 +62,5 @@ export const isOffered = (move: Move, approach: Approach): boolean => {
   return !move.onlyWhenAsked;
 };
 
-const SEATED: readonly Position[] = ['back', 'edge'];
 /** True for moves on the seat; standing and floor are shown only when asked for. */
 export const isSeated = (move: Pick<Move, 'position'>): boolean => SEATED.includes(move.position);

@@ -13,7 +13,11 @@ export const intoWords = (from: Position, to: Position, say: Say = english): str
     case 'standing':
       return say(down ? 'intoStandingFromFloor' : 'intoStanding');
     case 'edge':
+      if (from === 'wide edge') return say('intoEdgeFromWide');
       return say(down ? 'intoEdgeFromFloor' : stood ? 'intoEdgeFromStanding' : 'intoEdge');
+    case 'wide edge':
+      if (from === 'edge') return say('intoWideEdgeFromEdge');
+      return say(down ? 'intoWideEdgeFromFloor' : stood ? 'intoWideEdgeFromStanding' : 'intoWideEdge');
     case 'back':
       return say(down ? 'intoBackFromFloor' : stood ? 'intoBackFromStanding' : 'intoBack');
   }
@@ -22,6 +26,7 @@ export const intoWords = (from: Position, to: Position, say: Say = english): str
 const PLACE: Record<Position, SaidKey> = {
   back: 'placeBack',
   edge: 'placeEdge',
+  'wide edge': 'placeWideEdge',
   standing: 'placeStanding',
   floor: 'placeFloor',
   'floor seat': 'placeFloorSeat',

@@ -77,9 +77,17 @@ export const Muscle = z.enum([
 ]);
 export type Muscle = z.infer<typeof Muscle>;
 
-/** `floor` is lying, `floor seat` sitting on the floor with crossed legs. */
-export const Position = z.enum(['back', 'edge', 'standing', 'floor', 'floor seat']);
+/**
+ * `wide edge` is the front edge of the seat with the feet wide apart, `floor` lying, `floor seat` sitting on the floor with
+ * crossed legs.
+ */
+export const Position = z.enum(['back', 'edge', 'wide edge', 'standing', 'floor', 'floor seat']);
 export type Position = z.infer<typeof Position>;
+
+/** On a chair, in one way or another. */
+export const SEATED: readonly Position[] = ['back', 'edge', 'wide edge'];
+/** On the front edge of the seat, where a seat that rolls is in question. */
+export const isOnEdge = (position: Position): boolean => position === 'edge' || position === 'wide edge';
 
 /** Things a move needs. Desk and own chair are always in reach and cost no time. */
 export const Thing = z.enum([

@@ -13,6 +13,7 @@ const all = [...library, ...pauses];
 const ELSEWHERE: Record<Position, RegExp> = {
   back: /\b(stand(ing)? (tall|up)|front edge|both feet stay)\b/i,
   edge: /\b(stand(ing)? (tall|up)|sit back|against the (chair|backrest))\b/i,
+  'wide edge': /\b(stand(ing)? (tall|up)|sit back|against the (chair|backrest)|hip-width)\b/i,
   standing: /\b(sit|sitting|seat|seated|lap|sitting bones|backrest)\b/i,
   floor: /\b(sit tall|seat|chair|stand)\b/i,
   'floor seat': /\b(seat|chair|backrest|desk|feet|heels|stand)\b/i,
@@ -20,6 +21,7 @@ const ELSEWHERE: Record<Position, RegExp> = {
 const BASES: Record<Position, readonly Base[]> = {
   back: ['back'],
   edge: ['edge'],
+  'wide edge': ['edge'],
   standing: ['stand'],
   floor: ['lying on the back', 'lying on the left side', 'lying on the right side'],
   'floor seat': ['cross-legged'],

@@ -134,12 +134,11 @@ const unique = (reasons: readonly Reason[]): Reason[] => [
   ...new Map(reasons.map((r) => [`${limitName(r.limit)}|${r.why}`, r])).values(),
 ];
 
-const SEATED: readonly Position[] = ['back', 'edge'];
 /** On the seat as well, where a step is planned standing or on the floor and the move can be done there. */
 const seatsFor = (move: Move, position: Position): readonly Position[] =>
-  position === 'standing' || position === 'floor seat'
-    ? SEATED.filter((p) => p === move.position || move.alsoIn.includes(p))
-    : [];
+  position === 'back' || position === 'edge'
+    ? []
+    : (['back', 'edge'] as const).filter((p) => p === move.position || move.alsoIn.includes(p));
 
 /** What can be done of a move instead of a variant: that one first, then on the seat, then rung by rung below. */
 const downFrom = ({ move, rung, position, dose }: Tried): Tried[] => {
@@ -187,12 +186,14 @@ const passing = (
     const { serious, care } = tryOut(one, limits, room);
     if (serious.length === 0) return { tried: one, care: unique(care), clear: true };
   }
-  const lowest = all.filter((one) => one.rung === all.at(-1)?.rung);
-  for (const one of lowest) {
-    const { serious, care } = tryOut(one, limits, room);
+  // On the lowest rung, the place first in which least is to be eased.
+  const lowest = all
+    .filter((one) => one.rung === all.at(-1)?.rung)
+    .map((one) => ({ one, ...tryOut(one, limits, room) }))
+    .sort((x, y) => x.serious.length - y.serious.length);
+  for (const { one, serious, care } of lowest)
     if (serious.every((r) => r.weight === 'ease'))
       return { tried: one, care: unique([...serious, ...care]), clear: false };
-  }
   return null;
 };
 

@@ -1,6 +1,18 @@
 import { SMALL_SHARE } from '../cues';
 import { allPoses, mapPoses, scaled } from '../figure';
-import type { Ask, Dose, Motion, Move, Pose, Position, Rung, Variant } from '../model';
+import {
+  type Ask,
+  type Dose,
+  isOnEdge,
+  type Motion,
+  type Move,
+  type Pose,
+  type Position,
+  type Rung,
+  SEATED,
+  type Side,
+  type Variant,
+} from '../model';
 import { type Demand, demandsOfPose } from './shown';
 
 /** The motion of a rung where the move is usually done: its own, or its share of the move's. */
@@ -14,15 +26,39 @@ const usualMotion = (move: Pick<Move, 'figure'>, rung: Rung | undefined): Motion
 const BASE: Readonly<Partial<Record<Position, Pose['base']>>> = {
   back: 'back',
   edge: 'edge',
+  'wide edge': 'edge',
   standing: 'stand',
   floor: 'lying on the back',
   'floor seat': 'cross-legged',
 };
 
+const SIDES: readonly Side[] = ['left', 'right'];
+/** The thighs go out so far with the feet wide, degrees. Common practice, no source. */
+export const WIDE_OUT_DEG = 30;
+/** The joints of one side there: feet below the knees. Where the arm rests, its hand goes along with the thigh. */
+const WIDE_LEG = { 'hip.out': WIDE_OUT_DEG, 'hip.twist': -20 } as const;
+const RESTING_ARM = { 'arm.across': 44 } as const;
+
+/** The legs with the feet wide, where a pose does not say how they are; hands that rest on the thighs go along with them. */
+const wideApart = ({ angles }: Pose): Pose['angles'] => {
+  const rests = (side: Side): boolean =>
+    !Object.keys(angles).some((name) => new RegExp(`^${side}\\.(arm|elbow|forearm)`).test(name));
+  return Object.fromEntries(
+    SIDES.flatMap((side) =>
+      Object.entries({ ...WIDE_LEG, ...(rests(side) && RESTING_ARM) }).map(([joint, deg]) => [
+        `${side}.${joint}`,
+        deg,
+      ]),
+    ),
+  );
+};
+
 /** A pose as it is in the position of the step: the same angles on another seat, or on the feet. */
 const placed = (pose: Pose, position: Position): Pose => {
   const base = BASE[position];
-  return base === undefined || pose.base === base || pose.base.startsWith('lying') ? pose : { ...pose, base };
+  if (base === undefined || pose.base.startsWith('lying')) return pose;
+  if (position === 'wide edge') return { ...pose, base, angles: { ...wideApart(pose), ...pose.angles } };
+  return pose.base === base ? pose : { ...pose, base };
 };
 
 const moved = new WeakMap<Motion, Map<Position, Motion>>();
@@ -31,7 +67,7 @@ const moved = new WeakMap<Motion, Map<Position, Motion>>();
 const motionIn = (motion: Motion, position: Position): Motion => {
   const known = moved.get(motion)?.get(position);
   if (known) return known;
-  const off = position !== 'back' && position !== 'edge';
+  const off = !SEATED.includes(position);
   const props = off ? motion.props.filter((prop) => prop !== 'stool') : motion.props;
   const there: Motion = {
     ...mapPoses(motion, (poses) => poses.map((pose) => placed(pose, position))),
@@ -125,7 +161,7 @@ export const demandsOf = (variant: Variant, dose: Dose = variant.move.dose.usual
   if (demands.has('back rounded')) demands.delete('back rounded a little');
   if (position === 'standing') demands.add('standing');
   if (position === 'floor' || position === 'floor seat') demands.add('on the floor');
-  if (position === 'edge') demands.add('edge of the seat');
+  if (isOnEdge(position)) demands.add('edge of the seat');
   for (const d of byDose(move, demands, dose)) demands.add(d);
   const ofVariant = found.get(variant) ?? new Map<string, ReadonlySet<Demand>>();
   found.set(variant, ofVariant.set(key, demands));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { scaled } from '../figure';
+import { scaled, skeletonOf } from '../figure';
 import { library, moveLookup } from '../library/all';
 import { type Move, usualVariant, variantOf } from '../model';
 import { demandsOf, motionOf } from '.';
@@ -21,6 +21,23 @@ describe('a motion where it is done', () => {
       expect(there.poses.map((p) => p.base)).toEqual(usual.poses.map(() => base));
       expect(there.poses.map((p) => p.angles)).toEqual(usual.poses.map((p) => p.angles));
     }
+  });
+
+  it('has its feet wide on the front edge, below the knees, with the hands along on the thighs', () => {
+    const { poses } = motionOf(variantOf(move('side-reach'), undefined, 'wide edge')) ?? expect.fail();
+    const [rest] = poses.map(skeletonOf);
+    const { leg, arm } = rest ?? expect.fail();
+    for (const side of ['left', 'right'] as const) {
+      const [knee, ankle] = [leg[side].knee[0], leg[side].ankle[0]].map(Math.abs) as [number, number];
+      expect(knee).toBeGreaterThan(25);
+      expect(Math.abs(ankle - knee)).toBeLessThan(8);
+      expect(Math.abs(Math.abs(arm[side].hand.wrist[0]) - knee)).toBeLessThan(8);
+    }
+    const asked = demandsOf(variantOf(move('side-reach'), undefined, 'wide edge'));
+    expect([...asked]).toEqual(
+      expect.arrayContaining(['edge of the seat', 'legs wide', 'knees wide on the seat']),
+    );
+    expect(asked.has('leg crossed')).toBe(false);
   });
 
   it('takes the stool along on the seat only, and a mat to the floor', () => {

@@ -31,6 +31,13 @@ describe('answers in words', () => {
     expect(said('arm-across', person('A', 'recent surgery'))).toBe('leaves this out');
   });
 
+  it('say what is done otherwise in another place: the seat instead of standing, the feet nearer on the seat', () => {
+    const at = (position: 'standing' | 'wide edge', p: Person): string =>
+      answerText(answerFor({ move: move('side-reach'), position }, p, room, lookup), lookup);
+    expect(at('standing', person('A', 'cannot stand'))).toBe('stays seated');
+    expect(at('wide edge', person('A', 'hip'))).toBe('feet hip-width apart');
+  });
+
   it('say each reason once', () => {
     const { reasons } = answerFor(
       { move: move('chest-at-wall') },

@@ -2,13 +2,39 @@ import type { MoveLookup } from '../model';
 import type { Answer, Reason } from './answer';
 import type { NeedsRow } from './table';
 
+/** How something is said: to the instructor of somebody, or to everyone. */
+interface Wording {
+  seat: string;
+  feetIn: string;
+  without: string;
+  rung: (name: string) => string;
+}
+const OF_SOMEBODY: Wording = {
+  seat: 'stays seated',
+  feetIn: 'feet hip-width apart',
+  without: 'without what is done meanwhile',
+  rung: (name) => `rung “${name}”`,
+};
+const TO_EVERYONE: Wording = {
+  seat: 'stay seated',
+  feetIn: 'keep your feet hip-width apart',
+  without: 'leave out what moves meanwhile',
+  rung: (name) => `keep to “${name}”`,
+};
+
+/** Another place is the seat instead of standing or the floor; or, on the seat, the feet nearer together. */
+const sitsAnyway = ({ demand }: Reason): boolean =>
+  demand === 'legs wide' || demand === 'knees wide on the seat';
+
 /** A rung, a seat, or both, in words. */
-const easierText = (
-  { rung, position, alone }: Answer,
-  seat: string,
-  without: string,
-  say: (rung: string) => string,
-): string => [position && seat, rung !== undefined && say(rung), alone && without].filter(Boolean).join(', ');
+const easierText = ({ rung, position, alone, reasons }: Answer, words: Wording): string =>
+  [
+    position && (reasons.some(sitsAnyway) ? words.feetIn : words.seat),
+    rung !== undefined && words.rung(rung),
+    alone && words.without,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** The answer in a phrase: which rung, or which move instead. */
 export const answerText = (answer: Answer, lookup: MoveLookup): string => {
@@ -16,7 +42,7 @@ export const answerText = (answer: Answer, lookup: MoveLookup): string => {
     case 'fine':
       return answer.care.length > 0 ? 'fine, with care' : 'fine';
     case 'easier rung':
-      return easierText(answer, 'stays seated', 'without what is done meanwhile', (rung) => `rung “${rung}”`);
+      return easierText(answer, OF_SOMEBODY);
     case 'another move': {
       const name = lookup(answer.instead ?? '')?.name ?? 'another move';
       const how = answer.rung === undefined ? '' : `, rung “${answer.rung}”`;
@@ -110,7 +136,7 @@ const choice = (answer: Answer, lookup: MoveLookup): string => {
     const how = answer.rung === undefined ? '' : `, “${answer.rung}”`;
     return `do “${lookup(answer.instead ?? '')?.name ?? ''}”${how} instead`;
   }
-  return easierText(answer, 'stay seated', 'leave out what moves meanwhile', (rung) => `keep to “${rung}”`);
+  return easierText(answer, TO_EVERYONE);
 };
 
 /** What is for the instructor to mind, and would point at somebody if it were said aloud. */

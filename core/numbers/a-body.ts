@@ -1,5 +1,5 @@
 import { SMALL_SHARE } from '../cues';
-import { LONG_HOLD_SEC, ONE_BREATH_SEC, QUICK_REP_SEC } from '../needs/demands';
+import { LONG_HOLD_SEC, ONE_BREATH_SEC, QUICK_REP_SEC, WIDE_OUT_DEG } from '../needs/demands';
 import {
   BACK_CM,
   BEHIND_CM,
@@ -91,6 +91,7 @@ export const ofABody = [
       'Hands that meet; a hand behind the back, or behind and beside it',
       `wrists nearer than ${HANDS_MEET_CM} cm; ${BEHIND_CM} cm behind within ${BACK_CM} cm of its middle, or ${FAR_BEHIND_CM} cm behind`,
     ],
+    ['Feet wide on the front edge: each thigh goes out', degrees(WIDE_OUT_DEG)],
     ['Long at the end of the range', `more than ${LONG_HOLD_SEC} s`],
     ['Long for arms overhead and for effort', `more than ${ONE_BREATH_SEC} s, about a slow breath`],
     ['The head moves quickly', `a repetition in less than ${QUICK_REP_SEC} s`],

@@ -6,6 +6,7 @@ import { FigureCanvas } from '../figure/Figure';
 const BASES: Record<Position, Base> = {
   back: 'back',
   edge: 'edge',
+  'wide edge': 'edge',
   standing: 'stand',
   floor: 'lying on the back',
   'floor seat': 'cross-legged',

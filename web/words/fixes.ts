@@ -1,5 +1,6 @@
 import { placeWord } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
+import { isOnEdge } from '@kotabi/core/model';
 
 /** What the button of a fix says. */
 export const fixWords = (fix: Fix): string => {
@@ -31,7 +32,7 @@ export const fixWords = (fix: Fix): string => {
     case 'link by link':
       return 'Lead the links one by one';
     case 'positions':
-      return `Do it ${fix.position === 'edge' ? `on the ${placeWord('edge')}` : placeWord(fix.position)}`;
+      return `Do it ${isOnEdge(fix.position) ? 'on the ' : ''}${placeWord(fix.position)}`;
     case 'longer exhale':
       return `Make the breath out ${fix.ratio} times as long`;
     case 'remove':

@@ -29,7 +29,7 @@ export const shoulderSweep: MoveData[] = [
     muscles: ['rotator cuff', 'pectorals', 'latissimus dorsi'],
     holding: ['obliques'],
     position: 'edge',
-    alsoIn: ['standing'],
+    alsoIn: ['wide edge', 'standing'],
     space: 'arms out',
     ways: directions('backward', 'forward'),
     dose: reps(3, 5, 8, 4),

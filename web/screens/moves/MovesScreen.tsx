@@ -13,7 +13,7 @@ import { Waiting } from '../../shell/State';
 import { useGrowing } from '../../shell/useGrowing';
 import { useTitle } from '../../shell/useTitle';
 import { useNarrowed } from './filterStore';
-import { asksWhoMay, type Filters, filterMoves, noFilters, SEATED } from './filters';
+import { asksWhoMay, type Filters, filterMoves, noFilters } from './filters';
 import styles from './moves.module.css';
 import { useOpenMoves } from './useOpenMoves';
 import { useSuits } from './useSuits';
@@ -152,11 +152,12 @@ export const MovesScreen = () => {
           aria-label="Positions"
           value={f.positions}
           onChange={(positions) =>
-            set({ positions: positions.length > 0 ? (positions as Position[]) : SEATED })
+            set({ positions: positions.length > 0 ? (positions as Position[]) : noFilters.positions })
           }
           options={[
             { value: 'back', label: 'sitting back' },
             { value: 'edge', label: 'front edge' },
+            { value: 'wide edge', label: 'front edge, feet wide' },
             { value: 'standing', label: 'standing' },
             { value: 'floor', label: 'lying on the floor' },
             { value: 'floor seat', label: 'sitting on the floor' },

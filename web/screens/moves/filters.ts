@@ -1,4 +1,13 @@
-import type { Area, Kind, Move, MoveLookup, Muscle, Position, Thing } from '@kotabi/core/model';
+import {
+  type Area,
+  type Kind,
+  type Move,
+  type MoveLookup,
+  type Muscle,
+  type Position,
+  SEATED,
+  type Thing,
+} from '@kotabi/core/model';
 import type { Fit, Seat, Suits } from './suits';
 
 /** What the library is narrowed to; null or empty leaves a question open. */
@@ -18,13 +27,14 @@ export interface Filters {
   away: boolean;
 }
 
-export const SEATED: Position[] = ['back', 'edge'];
+/** Nearly every move is done on either: asked for alone, neither is looked for in what is possible as well. */
+const USUAL: readonly Position[] = ['back', 'edge'];
 
 export const noFilters: Filters = {
   area: null,
   muscle: null,
   kind: null,
-  positions: SEATED,
+  positions: [...SEATED],
   thing: null,
   discreet: null,
   seat: null,
@@ -57,10 +67,7 @@ export const filterMoves = (
       f.positions.some(
         (p) =>
           m.position === p ||
-          (p !== 'back' &&
-            p !== 'edge' &&
-            m.alsoIn.includes(p) &&
-            !SEATED.some((s) => f.positions.includes(s))),
+          (!USUAL.includes(p) && m.alsoIn.includes(p) && !USUAL.some((s) => f.positions.includes(s))),
       ) &&
       (f.thing === null ||
         (f.thing === 'nothing' ? m.things.every((t) => FREE.includes(t)) : m.things.includes(f.thing))) &&

@@ -1,5 +1,5 @@
 import { thingWord } from '@kotabi/core/cues';
-import { approachOf, type Break, roomLimits, type Thing } from '@kotabi/core/model';
+import { approachOf, type Break, isOnEdge, roomLimits, type Thing } from '@kotabi/core/model';
 import { needsTable } from '@kotabi/core/needs';
 import { placedSteps, timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
@@ -44,7 +44,7 @@ const Planned = ({ next, brk, week }: { next: Coming; brk: Break; week: string }
   const steps = t.ok ? placedSteps(t.resolved) : [];
   const main = steps.find((at) => at.move.kind === 'stretch') ?? steps[0];
   const things = [...new Set(steps.flatMap((at) => at.things))].filter((one) => !IN_REACH.includes(one));
-  const onEdge = steps.some((at) => at.position === 'edge');
+  const onEdge = steps.some((at) => isOnEdge(at.position));
   const own = new Set(
     needsTable(brk, people, { limits: roomLimits(group), things: group.things }, lookup).flatMap(
       ({ answers }) =>

@@ -1,4 +1,4 @@
-import type { Move, Position } from '../../../model';
+import { type Move, type Position, SEATED } from '../../../model';
 import { placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
@@ -22,7 +22,7 @@ export const positions: ReviewRule = ({ resolved, timeline }) => {
   }
   const changes = runs.length - 1;
   const needed = new Set(runs.map((r) => r.position)).size - 1;
-  const low = (p: Position) => p === 'back' || p === 'edge';
+  const low = (p: Position) => SEATED.includes(p);
   const satAgain = runs.findIndex((r, i) => low(r.position) && !low(runs[i - 1]?.position ?? 'back'));
   const stoodAgain = satAgain >= 0 && runs.slice(satAgain).some((r) => !low(r.position));
   if (changes - needed <= SPARE_CHANGES && !stoodAgain) return [];

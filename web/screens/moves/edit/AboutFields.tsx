@@ -1,8 +1,11 @@
+import { placeWord } from '@kotabi/core/cues';
 import { Area, Ask, Kind, Muscle, Position, Region, Space, Thing } from '@kotabi/core/model';
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import styles from './edit.module.css';
 import { options } from './options';
+
+const places = Position.options.map((value) => ({ value, label: placeWord(value) }));
 
 /** What a move is: names, kind, muscles, position, things, what it asks and what goes with it. */
 export const AboutFields = ({ others }: { others: { value: string; label: string }[] }) => (
@@ -48,10 +51,10 @@ export const AboutFields = ({ others }: { others: { value: string; label: string
         <MultiSelect options={options(Muscle.options)} />
       </Form.Item>
       <Form.Item name="position" label="Position">
-        <Select options={options(Position.options)} />
+        <Select options={places} />
       </Form.Item>
       <Form.Item name="alsoIn" label="Possible in as well">
-        <MultiSelect options={options(Position.options)} />
+        <MultiSelect options={places} />
       </Form.Item>
       <Form.Item name="things" label="Things needed">
         <MultiSelect options={options(Thing.options)} />
