@@ -226,6 +226,14 @@ const LANDMARKS = {
     palm: [0, -1, 0],
     along: [0, 0, 1],
   }),
+  'desk beside': (_: Skeleton, side: Side): Landing => {
+    const out = side === 'left' ? -1 : 1;
+    return { at: [out * 39, 68, 12], palm: [0, -1, 0], along: [out, 0, 0.4] };
+  },
+  'desk beside, far side': (_: Skeleton, side: Side): Landing => {
+    const over = side === 'left' ? 1 : -1;
+    return { at: [over * 37, 68, 27], palm: [0, -1, 0], along: [over, 0, 0.2] };
+  },
 } as const;
 export type LandmarkName = keyof typeof LANDMARKS;
 export const LANDMARK_NAMES = Object.keys(LANDMARKS) as LandmarkName[];

@@ -1,4 +1,4 @@
-import type { Motion, Muscle, Pose, Side } from '../model';
+import type { Motion, Muscle, Pose, Prop, Side } from '../model';
 import { cameraOf } from './camera';
 import { drawPose, type Shape } from './draw';
 import { boundsOf } from './hull';
@@ -33,7 +33,14 @@ const LEAST: Record<Crop, number> = { whole: 126, upper: 84, head: 50, hands: 46
 export const PICTURE_ASPECT = 0.92;
 
 /** The same motion for the other way. */
-export const mirrorMotion = (motion: Motion): Motion => mapPoses(motion, (poses) => poses.map(mirrorPose));
+export const mirrorMotion = (motion: Motion): Motion => ({
+  ...mapPoses(motion, (poses) => poses.map(mirrorPose)),
+  props: motion.props.map((prop) => OTHER_SIDE[prop] ?? prop),
+});
+const OTHER_SIDE: Partial<Record<Prop, Prop>> = {
+  'desk on the left': 'desk on the right',
+  'desk on the right': 'desk on the left',
+};
 
 /** The window that holds every pose of a motion, so that the figure does not jump while it moves. */
 export const windowOf = (motion: Motion, near: Side = 'left'): Box => {

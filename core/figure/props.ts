@@ -33,6 +33,14 @@ const deskWraps = (pose: Pose, { arm }: Skeleton): Wrap[] => {
     bar([38, top - 2, near + 34], [38, 2, near + 34], 1.6),
   ];
 };
+/** A desk beside the seat, within reach of whoever turns to it. */
+const deskBeside = (side: 1 | -1): Wrap[] => {
+  const [near, far] = [side * 33, side * 57];
+  return [
+    box([near, far], [65, 65], [-14, 56], 1.6),
+    ...[-12, 54].map((z) => bar([far, 63, z], [far, 2, z], 1.6)),
+  ];
+};
 const SEAT_TOP = 39.6;
 
 const stool = (z: number): Wrap[] => [
@@ -65,6 +73,10 @@ const wrapsOf = (prop: Prop, pose: Pose, s: Skeleton): Wrap[] => {
       return [...stool(z), ...chairBack(z)];
     case 'desk':
       return deskWraps(pose, s);
+    case 'desk on the left':
+      return deskBeside(-1);
+    case 'desk on the right':
+      return deskBeside(1);
     case 'wall':
       return [wallAt(s)];
     case 'strap':

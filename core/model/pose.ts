@@ -70,7 +70,17 @@ export const View = z.enum(['front', 'back', 'near', 'far']);
 export type View = z.infer<typeof View>;
 
 /** What is drawn around the figure. */
-export const Prop = z.enum(['stool', 'chair', 'desk', 'wall', 'strap', 'mat', 'roll']);
+export const Prop = z.enum([
+  'stool',
+  'chair',
+  'desk',
+  'desk on the left',
+  'desk on the right',
+  'wall',
+  'strap',
+  'mat',
+  'roll',
+]);
 export type Prop = z.infer<typeof Prop>;
 
 /** How a move or one of its rungs looks: the poses it goes through, and how they follow each other. */

@@ -1,4 +1,4 @@
-import { also, both, each, edge, hand, left, pressed, right, rung, sec, stand, there, together } from '../make';
+import { also, both, each, edge, hand, left, pressed, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
 import { CHAIR_HAND, folded, wide } from './poses';
 
@@ -126,15 +126,13 @@ export const spineHoldSeated: MoveData[] = [
         spares: ['chair carries'],
         things: ['desk'],
         figure: there(
-          { props: ['stool'] },
+          { props: ['stool', 'desk on the left'] },
           edge(),
-          edge({
-            'upper.turn': 28,
-            'low.turn': 8,
-            'neck.turn': 16,
-            ...left({ 'arm.raise': 44, 'arm.across': 78, 'elbow.bend': 50 }),
-            ...right({ 'arm.raise': 56, 'arm.across': 112, 'elbow.bend': 30 }),
-          }),
+          hand(
+            hand(edge({ 'upper.turn': 28, 'low.turn': 8, 'neck.turn': 16 }), 'left', 'desk beside'),
+            'right',
+            'desk beside, far side',
+          ),
         ),
       }),
       rung('near elbow as a stop', 'The near elbow rests on the backrest and only keeps the turn.', {
