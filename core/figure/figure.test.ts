@@ -84,6 +84,7 @@ describe('every shipped pose', () => {
       'check-in',
       'check-out',
       'lie-along-roll',
+      'posture-minute',
       'quiet-rest',
       'quiet-rest-eyes-closed',
     ]);

@@ -1,7 +1,7 @@
 import { also, andBack, breaths, hand, pose, quiet, reps, rung, sec, there, together, unseen } from '../make';
 import type { MoveData } from '../types';
 import { prayer } from '../wrist/poses';
-import { armsDown, armsUp, overEyes, palmsUp } from './poses';
+import { armsDown, armsUp, inLap, overEyes, palmsUp } from './poses';
 
 /** Settle, breathe, close. Doses and cautions: common practice, no source. */
 export const breathClose: MoveData[] = [
@@ -54,7 +54,12 @@ export const breathClose: MoveData[] = [
     discreet: quiet,
     ways: together,
     dose: sec(10, 20, 60),
-    rungs: [rung('leaning', 'The back of the chair carries you.'), rung('tall', 'Sitting by yourself.')],
+    rungs: [
+      rung('leaning', 'The back of the chair carries you.', {
+        figure: there({ view: 'near', props: ['chair'] }, also(palmsUp, { 'trunk.hinge': -7 })),
+      }),
+      rung('tall', 'Sitting by yourself.'),
+    ],
     usualRung: 'leaning',
     cues: {
       say: 'Turn your palms up on your thighs and let the eyes go soft. I will say when it is over.',
@@ -85,7 +90,10 @@ export const breathClose: MoveData[] = [
     dose: sec(20, 60, 180),
     asks: ['eyes closed'],
     rungs: [
-      rung('eyes lowered', 'Eyes rest on the hands.', { spares: ['eyes closed'] }),
+      rung('eyes lowered', 'Eyes rest on the hands.', {
+        spares: ['eyes closed'],
+        figure: there({}, hand(pose({ 'neck.flex': 12, 'neck.nod': 9 }), 'both', 'own thigh')),
+      }),
       rung('eyes closed', 'Eyes closed, if that is pleasant.'),
     ],
     usualRung: 'eyes closed',
@@ -134,7 +142,7 @@ export const breathClose: MoveData[] = [
     cautions: ['More tension, or anything sharp: leave the next break out and ask.'],
     instead: ['quiet-rest'],
     balancedBy: ['sit-tall'],
-    figure: there({}, palmsUp),
+    figure: there({}, inLap),
   },
   {
     id: 'palms-over-eyes',

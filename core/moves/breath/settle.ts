@@ -1,6 +1,6 @@
-import { rung, sec, there, together, unseen } from '../make';
+import { also, rung, sec, there, together, unseen } from '../make';
 import type { MoveData } from '../types';
-import { palmsUp, slumped, tall } from './poses';
+import { atEase, inLap, tall } from './poses';
 
 /** Settle, breathe, close. Doses and cautions: common practice, no source. */
 export const breathSettle: MoveData[] = [
@@ -20,7 +20,9 @@ export const breathSettle: MoveData[] = [
     ways: together,
     dose: sec(5, 10, 20),
     rungs: [
-      rung('leaning', 'Low back against the chair, a cushion there if it helps.'),
+      rung('leaning', 'Low back against the chair, a cushion there if it helps.', {
+        figure: there({ view: 'near', props: ['chair'] }, atEase, tall),
+      }),
       rung('free of the back', 'A hand’s width away from the backrest.'),
     ],
     usualRung: 'free of the back',
@@ -35,7 +37,7 @@ export const breathSettle: MoveData[] = [
     },
     instead: ['posture-minute'],
     balancedBy: ['check-out'],
-    figure: there({ view: 'near' }, slumped, tall),
+    figure: there({ view: 'near' }, atEase, tall),
   },
   {
     id: 'check-in',
@@ -54,7 +56,10 @@ export const breathSettle: MoveData[] = [
     dose: sec(10, 15, 60),
     asks: ['eyes closed'],
     rungs: [
-      rung('eyes open', 'Eyes rest on one spot on the floor.', { spares: ['eyes closed'] }),
+      rung('eyes open', 'Eyes rest on one spot on the floor.', {
+        spares: ['eyes closed'],
+        figure: there({ view: 'near' }, also(inLap, { 'neck.flex': 6, 'neck.nod': 9 })),
+      }),
       rung('eyes closed', 'Eyes close if that is pleasant.'),
     ],
     usualRung: 'eyes closed',
@@ -70,7 +75,7 @@ export const breathSettle: MoveData[] = [
     cautions: ['Nobody has to close the eyes, or to tell what was noticed.'],
     instead: ['sit-tall'],
     balancedBy: ['look-far'],
-    figure: there({}, palmsUp),
+    figure: there({ view: 'near' }, inLap),
   },
   {
     id: 'posture-minute',
@@ -88,7 +93,10 @@ export const breathSettle: MoveData[] = [
     ways: together,
     dose: sec(20, 60, 120),
     rungs: [
-      rung('against the chair', 'The back of the chair carries the low back.', { notIn: ['edge', 'standing', 'floor seat'] }),
+      rung('against the chair', 'The back of the chair carries the low back.', {
+        notIn: ['edge', 'standing', 'floor seat'],
+        figure: there({ view: 'near', crop: 'upper', props: ['chair'] }, tall),
+      }),
       rung('free', 'The trunk carries itself.'),
     ],
     usualRung: 'free',
@@ -104,6 +112,6 @@ export const breathSettle: MoveData[] = [
     standing: { say: 'For one minute, stand as tall as is easy: weight on both feet, knees soft, chin level, hands quiet.' },
     instead: ['sit-tall'],
     balancedBy: ['round-and-lift'],
-    figure: there({ view: 'near' }, slumped, tall),
+    figure: there({ view: 'near', crop: 'upper' }, tall),
   },
 ];

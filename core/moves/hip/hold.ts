@@ -227,7 +227,18 @@ export const hipHold: MoveData[] = [
     asks: ['end of range'],
     rungs: [
       rung('simply crossed', 'Only cross the legs and sit tall.'),
-      rung('foot tucked', 'The upper foot goes behind the lower calf.', { asks: ['end of range'] }),
+      rung('foot tucked', 'The upper foot goes behind the lower calf.', {
+        asks: ['end of range'],
+        figure: there(
+          {},
+          pose(),
+          pose({
+            'trunk.hinge': 8,
+            ...left({ 'hip.bend': 106, 'hip.out': -22, 'hip.twist': -22, 'knee.bend': 116, 'ankle.bend': 10 }),
+            ...right({ 'hip.out': -2 }),
+          }),
+        ),
+      }),
     ],
     usualRung: 'simply crossed',
     cues: {

@@ -1,6 +1,23 @@
-import { also, BEHIND, both, each, edge, hand, left, pose, pressed, right, rung, sec, there } from '../make';
+import { also, BEHIND, both, each, edge, hand, left, pose, pressed, rung, sec, there } from '../make';
 import type { MoveData } from '../types';
 import { across, overhead } from './hold-poses';
+
+/** Into elbows crossed in front and lifted, the left one on top, forearms upright; each wrist so far out from the middle, cm. */
+const woven = (out: number) => {
+  const bowed = pose({ 'upper.flex': 4, ...both({ 'shoulder.forward': 14 }) });
+  const upright = { palm: [-1, 0, 0], along: [0, 1, 0], with: 0 } as const;
+  const right = hand(bowed, 'right', [out, 23, 26], { ...upright, elbow: [-0.75, -0.15, 0.9] });
+  const crossed = hand(right, 'left', [out, 26, 28], { ...upright, elbow: [-0.75, 0, 0.9] });
+  return pressed(there({}, pose(), crossed), { on: 'left elbow', toward: 'up' });
+};
+
+/** A strap behind the back from the bent left arm to the right hand, which is so high from the shoulders, cm. */
+const strapped = (up: number, bend: number) =>
+  hand(also({ ...overhead, base: 'edge' }, left({ 'elbow.bend': bend, 'fingers.curl': 80 })), 'right', [-2, up, -15], {
+    elbow: [0.9, -0.3, -0.7],
+    palm: [0, 0, -1],
+    along: [-0.5, 0.8, 0],
+  });
 
 /** Holding the arms and the backs of the shoulders. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const shoulderHoldArms: MoveData[] = [
@@ -115,7 +132,12 @@ export const shoulderHoldArms: MoveData[] = [
     ways: each('same', 'the {side} hand is above, the {other} below'),
     dose: sec(10, 20, 30),
     asks: ['grip', 'room behind the seat', 'end of range', 'both hands'],
-    rungs: [rung('strap long', 'Hands far apart.'), rung('strap short', 'Hands creep nearer, without force.')],
+    rungs: [
+      rung('strap long', 'Hands far apart.'),
+      rung('strap short', 'Hands creep nearer, without force.', {
+        figure: there({ view: 'back', props: ['stool', 'strap'], reason: BEHIND }, edge(), strapped(-8, 140)),
+      }),
+    ],
     usualRung: 'strap long',
     cues: {
       say: 'Strap in the {side} hand, over the shoulder. Catch its end with the {other} hand behind your waist.',
@@ -129,15 +151,7 @@ export const shoulderHoldArms: MoveData[] = [
     },
     instead: ['back-of-arm-overhead'],
     balancedBy: ['shoulder-rolls'],
-    figure: there(
-      { view: 'back', props: ['stool', 'strap'], reason: BEHIND },
-      edge(),
-      hand(also({ ...overhead, base: 'edge' }, left({ 'elbow.bend': 120, 'fingers.curl': 80 })), 'right', [-2, -14, -15], {
-        elbow: [0.9, -0.3, -0.7],
-        palm: [0, 0, -1],
-        along: [-0.5, 0.8, 0],
-      }),
-    ),
+    figure: there({ view: 'back', props: ['stool', 'strap'], reason: BEHIND }, edge(), strapped(-16, 116)),
   },
   {
     id: 'hug-and-lift-elbows',
@@ -227,7 +241,7 @@ export const shoulderHoldArms: MoveData[] = [
         ),
       }),
       rung('backs of the hands', 'The forearms stand, backs of the hands together.'),
-      rung('palms meet', 'The forearms wrap until the palms meet.'),
+      rung('palms meet', 'The forearms wrap until the palms meet.', { figure: woven(2.5) }),
     ],
     usualRung: 'elbows stacked',
     cues: {
@@ -242,16 +256,6 @@ export const shoulderHoldArms: MoveData[] = [
     },
     instead: ['hug-and-lift-elbows', 'clasp-forward'],
     balancedBy: ['chair-back-chest'],
-    figure: there(
-      {},
-      pose(),
-      pose({
-        'upper.flex': 10,
-        'neck.flex': 6,
-        ...both({ 'shoulder.forward': 18 }),
-        ...left({ 'arm.raise': 74, 'arm.across': 116, 'elbow.bend': 106, 'arm.twist': -16, 'forearm.turn': -30 }),
-        ...right({ 'arm.raise': 66, 'arm.across': 116, 'elbow.bend': 112, 'arm.twist': -16, 'forearm.turn': -30 }),
-      }),
-    ),
+    figure: woven(-3),
   },
 ];
