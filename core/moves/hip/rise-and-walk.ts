@@ -1,5 +1,25 @@
-import { andBack, both, each, edge, hand, left, quiet, reps, right, rung, sec, smallAndFull, stand, together } from '../make';
+import {
+  also,
+  andBack,
+  both,
+  each,
+  edge,
+  hand,
+  left,
+  quiet,
+  reps,
+  right,
+  rung,
+  sec,
+  smallAndFull,
+  stand,
+  together,
+} from '../make';
 import type { MoveData } from '../types';
+import { prayer } from '../wrist/poses';
+
+/** Palms together before the chest. */
+const palms = prayer(-10);
 
 /** Off the seat: hinging, hovering, standing, walking. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipRiseAndWalk: MoveData[] = [
@@ -120,13 +140,8 @@ export const hipRiseAndWalk: MoveData[] = [
       rung('seated turn', 'The turn without lifting off.', {
         figure: andBack(
           {},
-          edge(),
-          edge({
-            'trunk.hinge': 12,
-            'upper.turn': 28,
-            'low.turn': 5,
-            ...both({ 'arm.raise': 40, 'arm.across': 80, 'elbow.bend': 120 }),
-          }),
+          { ...palms, base: 'edge' },
+          also({ ...palms, base: 'edge' }, { 'trunk.hinge': 12, 'upper.turn': 28, 'low.turn': 5 }),
         ),
       }),
       rung('hover', 'A hand’s width above the seat.'),
@@ -146,21 +161,16 @@ export const hipRiseAndWalk: MoveData[] = [
     balancedBy: ['knees-side-to-side'],
     figure: andBack(
       {},
-      edge(both({ 'arm.raise': 40, 'arm.across': 80, 'elbow.bend': 120 })),
-      stand({
-        'trunk.hinge': 34,
-        'upper.turn': 28,
-        'low.turn': 5,
-        ...both({
-          'arm.raise': 40,
-          'arm.across': 80,
-          'elbow.bend': 120,
-          'hip.bend': 60,
-          'hip.out': 8,
-          'knee.bend': 78,
-          'ankle.bend': 16,
-        }),
-      }),
+      { ...palms, base: 'edge' },
+      also(
+        { ...palms, base: 'stand' },
+        {
+          'trunk.hinge': 34,
+          'upper.turn': 28,
+          'low.turn': 5,
+          ...both({ 'hip.bend': 60, 'hip.out': 8, 'knee.bend': 78, 'ankle.bend': 16 }),
+        },
+      ),
     ),
   },
   {

@@ -16,7 +16,7 @@ import {
   unseen,
 } from '../make';
 import type { MoveData } from '../types';
-import { ahead, close, hands, inFront, prayer } from './poses';
+import { ahead, close, hands, inFront, knuckles, prayer } from './poses';
 
 /** Wrist, hand, forearm. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const wristHold: MoveData[] = [
@@ -248,21 +248,7 @@ export const wristHold: MoveData[] = [
     instead: ['wrist-circles'],
     balancedBy: ['prayer-press'],
     figure: pressed(
-      there(
-        { crop: 'upper' },
-        pose(),
-        pose(
-          both({
-            'arm.raise': 36,
-            'arm.across': 62,
-            'elbow.bend': 108,
-            'arm.twist': 42,
-            'forearm.turn': 30,
-            'wrist.bend': 62,
-            'fingers.curl': 88,
-          }),
-        ),
-      ),
+      there({ crop: 'upper' }, knuckles(24, [-1, 0, 0.1]), knuckles(30, [-0.6, 0, -0.8])),
       { on: 'left hand', toward: 'right' },
       { on: 'right hand', toward: 'left' },
     ),

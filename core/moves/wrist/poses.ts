@@ -1,4 +1,4 @@
-import { both, hand, pose } from '../make';
+import { also, both, hand, pose } from '../make';
 
 /** Poses that several moves of this shelf share. */
 export const inFront = { 'arm.raise': 22, 'arm.across': 60, 'elbow.bend': 128, 'arm.twist': 4 } as const;
@@ -9,3 +9,15 @@ export const ahead = { 'arm.raise': 78, 'arm.across': 88, 'elbow.bend': 6 } as c
 export const prayer = (height: number) =>
   hand(pose(), 'both', [0.8, height, 17], { palm: [-1, 0, 0], along: [0, 1, 0.12], elbow: [1, -0.1, -0.1] });
 export const close = { crop: 'hands' } as const;
+
+/** Loose fists before the chest with their knuckles together, the wrists so far forward, the fists pointing so. */
+export const knuckles = (forward: number, along: [number, number, number]) =>
+  also(
+    hand(pose(both({ 'fingers.curl': 88 })), 'both', [9, -13, forward], {
+      palm: [0, -0.9, -0.4],
+      along,
+      elbow: [1, -0.4, -0.2],
+      with: 0,
+    }),
+    both({ 'fingers.curl': 88 }),
+  );
