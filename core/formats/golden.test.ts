@@ -4,7 +4,8 @@ import { stepOf } from '../library';
 import { shelf } from '../library/all';
 import { Break, type Item, type Move, type Step } from '../model';
 import { doneParts, planAgainstDone } from '../record';
-import { aheadOf, partTitle, placedSteps, stepDose, timed, workingOf, workingText } from '../timing';
+import { scriptOf } from '../testing/script';
+import { placedSteps, stepDose, timed, workingOf, workingText } from '../timing';
 import { breakLines, breakToVtt } from '.';
 
 const all = shelf();
@@ -41,16 +42,6 @@ describe('one whole break in every output', () => {
     if (!made.ok) throw new Error(JSON.stringify(made.failures));
     const { resolved, timeline } = made;
     const sec = (ms: number): string => (ms / 1000).toFixed(1).padStart(6);
-    const script = timeline.parts.flatMap((part) => {
-      const ahead = aheadOf(timeline.parts, part);
-      const { change, ...what } = ahead;
-      const next = [change, ...Object.values(what)].filter((w) => w !== '').join(' ');
-      return [
-        `${sec(part.startMs)} ${sec(part.lengthMs)} ${part.kind}: ${[part.moveName, partTitle(part)].filter(Boolean).join(' · ')} (then: ${next})`,
-        ...part.lines.map((l) => `              ${sec(l.atMs)} ${l.role}: ${l.text}`),
-        ...part.dropped.map((l) => `                 no time for ${l.role}: ${l.text}`),
-      ];
-    });
     const log = planAgainstDone(doneParts(resolved, timeline, readyToLead(timeline))).map(
       (s) =>
         `${s.moveName}: whole ${sec(s.whole.plannedMs)}, left ${sec(s.left?.plannedMs ?? 0)}, right ${sec(s.right?.plannedMs ?? 0)}, together ${sec(s.together?.plannedMs ?? 0)}`,
@@ -66,7 +57,7 @@ describe('one whole break in every output', () => {
       workingText(workingOf(timeline.parts)),
       '',
       '# The script: start, length, part; when each line is spoken',
-      ...script,
+      ...scriptOf(timeline),
       '',
       '# In the log, as planned',
       ...log,

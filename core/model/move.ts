@@ -350,3 +350,8 @@ export const rungOf = (move: Pick<Move, 'rungs' | 'usualRung'>, name?: string): 
   move.rungs.find((r) => r.name === (name ?? move.usualRung)) ??
   move.rungs.find((r) => r.name === move.usualRung) ??
   move.rungs[0];
+
+/** True for a move whose two ways usually take turns, one repetition each: its words then speak of both. */
+export const usuallyInTurns = ({ ways, dose }: Pick<Move, 'ways' | 'dose'>): boolean =>
+  ways.pattern === 'alternate' ||
+  (ways.pattern === 'each' && ways.pair !== 'side' && dose.usual.measure === 'reps');

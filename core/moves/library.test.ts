@@ -13,6 +13,7 @@ import {
   otherSide,
   rungOf,
   type Side,
+  usuallyInTurns,
   usualVariant,
 } from '../model';
 import { published } from '../reference';
@@ -122,7 +123,7 @@ describe('the library', () => {
     });
 
     it('says one side at a time where that is how it is done', () => {
-      if (ways.pattern !== 'alternate') return expect(move.oneByOne).toBeUndefined();
+      if (!usuallyInTurns(move)) return expect(move.oneByOne).toBeUndefined();
       for (const { name } of move.rungs) {
         const turns = cuesOf(usualVariant(move, name));
         const whole = cuesOf(usualVariant(move, name), true);
@@ -134,6 +135,14 @@ describe('the library', () => {
         expect(whole.again).not.toMatch(/^beginning/i);
         expect(whole.last).not.toMatch(/\beach\b/i);
       }
+    });
+
+    it('says of the last one that it is the last, and no other number', () => {
+      for (const rung of ladder(move))
+        for (const oneByOne of [false, true])
+          expect(cuesOf(usualVariant(move, rung), oneByOne).last ?? '').not.toMatch(
+            /\b(two|three|four|five|six|ten|twenty|\d+)\b/i,
+          );
     });
 
     it('is felt where its ways say: the feel cue names the same side as the ledger', () => {

@@ -1,4 +1,4 @@
-import type { Cues, Move, Rung } from '../model';
+import { type Cues, type Move, type Rung, usuallyInTurns } from '../model';
 
 // A move that goes from side to side says so in its set-up. Where one side is done whole before the other, that must not be
 // said, and the second side is no beginning. These words are worked out once, from how the set-ups are written.
@@ -10,7 +10,7 @@ const TAILS: readonly RegExp[] = [
   /\. (Come up|Open|Set both down|Draw both back|Lower both|Let go),? (and change arms|then the other pair)\.$/i,
   /, come up(, | through the middle, )and (over )?to the (other side|\{other\})\.$/i,
   /, (set it down (with care|softly)|and come back), then the \{other\}\.$/i,
-  /\. Then change( hands)?\.$/i,
+  /\. Then change( hands| arms)?\.$/i,
   /; (\{coming\}|coming) and come back, then change\.$/i,
 ];
 
@@ -36,9 +36,7 @@ const again = (text: string): string =>
 
 /** The last repetition of one side, not of both. */
 const last = (text: string): string =>
-  text
-    .replace(/ (each (way|side|arm|elbow|leg|foot|pair)|to each side|with each hand)\.$/, '.')
-    .replace(/^Four more\.$/, 'Two more.');
+  text.replace(/ (each (way|side|arm|elbow|leg|foot|pair)|to each side|with each hand)\.$/, '.');
 
 const changed = (words: Partial<Cues>): Partial<Cues> => ({
   ...(words.say !== undefined && { say: withoutBack(withoutTurn(words.say)) }),
@@ -53,7 +51,7 @@ const differing = (words: Partial<Cues>): Partial<Cues> | undefined => {
 
 /** A move that goes from side to side, with its words for one side after the other. */
 export const withOneByOne = (move: Move): Move => {
-  if (move.ways.pattern !== 'alternate') return move;
+  if (!usuallyInTurns(move)) return move;
   const oneByOne = differing(move.cues);
   const rungs = move.rungs.map((rung): Rung => {
     const own = differing(rung);

@@ -11,7 +11,7 @@ const pause = (id: string, name: string, purpose: string, more: Partial<Paramete
     areas: ['breath'],
     muscles: [],
     position: 'back',
-    alsoIn: ['edge', 'standing', 'floor', 'floor seat'],
+    alsoIn: ['edge', 'wide edge', 'standing', 'floor', 'floor seat'],
     discreet: unseen,
     ways: together,
     returnSec: 0,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Item } from '../model';
+import { Chain, type Dose, type Item } from '../model';
 import { alternate, brk, compile, cues, each, hold, lookupIn, move, reps, step } from '../testing/build';
 import { resolveBreak } from './resolve';
 import { imbalance, isWork } from './timeline';
@@ -32,7 +32,7 @@ describe('compiling a break', () => {
 
   it('counts to the end: where the words for the last one have no room, its number is said', () => {
     const counted = (last: string | undefined, repSec: number) => {
-      const m = move('a', { cues: { ...cues(8), last } });
+      const m = move('a', { cues: { ...cues(8), last }, dose: { least: 1, usual: reps(5, 3), most: 20 } });
       const { parts } = compile(brk([step('a', { dose: reps(5, repSec) })]), [m]);
       const said = parts.flatMap((p) => (p.kind === 'work' ? p.lines : []));
       return said.flatMap((l) => (l.role === 'count' || l.role === 'last' ? l.text : []));
@@ -40,6 +40,46 @@ describe('compiling a break', () => {
     expect(counted('The last circle this way.', 4)).toEqual(['three', 'two', 'The last circle this way.']);
     expect(counted('The last circle this way.', 2)).toEqual(['three', 'two', 'one']);
     expect(counted(undefined, 2)).toEqual(['three', 'two', 'one']);
+  });
+
+  it('calls the last one by what it is: a repetition, a breath, and the end of a hold', () => {
+    const lastOf = (usual: Dose, dose: Dose) => {
+      const m = move('a', {
+        cues: { ...cues(8), last: 'Its own words.' },
+        dose: { least: 1, usual, most: 60 },
+      });
+      const { parts } = compile(brk([step('a', { dose })]), [m]);
+      return parts.flatMap((p) => p.lines.filter((l) => l.role === 'last').map((l) => l.text));
+    };
+    expect(lastOf(hold(20), hold(20))).toEqual(['Its own words.']);
+    expect(lastOf(hold(20), reps(5, 4))).toEqual(['Once more.']);
+    expect(lastOf(hold(20), reps(5, 'breath'))).toEqual(['One more breath.']);
+    expect(lastOf(reps(5, 4), hold(20))).toEqual(['One more breath.']);
+    expect(lastOf(reps(5, 4), reps(3, 'breath'))).toEqual(['Its own words.']);
+  });
+
+  it('speaks of one way only where no other follows: on one side, in a series, and as the last of more on one side', () => {
+    const m = move('a', {
+      ways: alternate,
+      dose: { least: 1, usual: reps(3, 8), most: 20 },
+      cues: { ...cues(4), say: 'To the {side}, then change.', last: 'Once more each way.' },
+      oneByOne: { say: 'To the {side}.', last: 'Once more.' },
+    });
+    const said = (items: Item[]) =>
+      compile(brk(items), [m]).parts.flatMap((p) =>
+        p.lines.filter((l) => l.role === 'say' || l.role === 'last').map((l) => l.text),
+      );
+    const three = { dose: reps(3, 8) };
+    expect(said([step('a', three)])).toEqual(['To the left, then change.', 'Once more each way.']);
+    expect(said([step('a', { ...three, sides: 'left' })])).toEqual(['To the left.', 'Once more.']);
+    const uneven = { side: 'right' as const, amount: 4, reason: '' };
+    expect(said([step('a', { ...three, uneven })])).toEqual(['To the left, then change.', 'Once more.']);
+    const series = Chain.parse({
+      type: 'chain',
+      id: 'c',
+      links: [step('a', three), step('a', { ...three, id: 'b' })],
+    });
+    expect(new Set(said([series]))).toEqual(new Set(['To the left.', 'Once more.']));
   });
 
   it('gives an uneven side its own amount', () => {

@@ -53,10 +53,11 @@ const layStep = (
     passWork(out, start);
   } else if (takesTurns(at)) {
     const leads = step.sides === 'both' ? first : step.sides;
-    out.say({ ...start, side: leads }, direction);
+    const turns: Pass = { ...start, inTurns: step.sides === 'both' };
+    out.say({ ...turns, side: leads }, direction);
     directions.forEach((name, i) => {
-      if (i > 0) out.again({ ...start, side: leads }, 'direction', name, true);
-      out.alternating(start, leads, name, i > 0, i === directions.length - 1);
+      if (i > 0) out.again({ ...turns, side: leads }, 'direction', name, true);
+      out.alternating(turns, leads, name, i > 0, i === directions.length - 1);
     });
   } else {
     sidesInOrder(step.sides, first).forEach((side, i) => {

@@ -31,6 +31,8 @@ export interface Pass {
   chainId: string | null;
   pass: 0 | 1;
   side: Side | null;
+  /** Both ways are done in it, repetition by repetition. */
+  inTurns?: boolean;
 }
 
 /** What carries over from one step to the next. */
@@ -100,8 +102,9 @@ export class Layout {
   }
 
   /** The words of a step where one is now, its ways in turn or one by one. */
-  private cues({ at }: Pass): Cues {
-    return cuesOf(variantOf(at.move, at.step.rung, this.carried.position), isOneByOne(at), this.setting.say);
+  private cues({ at: { move, step }, inTurns = false }: Pass): Cues {
+    const variant = variantOf(move, step.rung, this.carried.position);
+    return cuesOf(variant, isOneByOne({ move, inTurns }), this.setting.say);
   }
 
   /** A cue with the words of this pass. */
@@ -124,7 +127,7 @@ export class Layout {
     const { position } = this.carried;
     const side = meanwhileSide(p.at, p.side);
     const { approach, firstSide, say } = this.setting;
-    const oneSide = side !== null && second.ways.pattern === 'alternate';
+    const oneSide = side !== null && isOneByOne({ move: second, inTurns: false });
     const cues = cuesOf(variantOf(second, undefined, position), oneSide, say);
     const direction = second.ways.directions?.[0] ?? null;
     const context = cueContext(second, approach, { side: side ?? firstSide, direction, position }, say);
@@ -239,7 +242,12 @@ export class Layout {
           });
       const end = work.at(-1);
       if (end && moreMs > 0) work[work.length - 1] = { ...end, moreMs: moreMs * ways };
-      this.run(p, work, direction, { fresh: set === 1 && !turned, last: last && set === step.sets });
+      const lastAlone = ways > 1 && order.some((side) => count(side) < rounds);
+      this.run(p, work, direction, {
+        fresh: set === 1 && !turned,
+        last: last && set === step.sets,
+        lastAlone,
+      });
     }
     if (last) this.comeBack(p);
   }
@@ -249,7 +257,7 @@ export class Layout {
     p: Pass,
     work: Own<WorkPart>[],
     direction: string | null,
-    { fresh, last }: { fresh: boolean; last: boolean },
+    how: { fresh: boolean; last: boolean; lastAlone?: boolean },
   ): void {
     const { pace } = this.setting;
     let now = 0;
@@ -258,8 +266,9 @@ export class Layout {
       now += lengthMs;
       return span;
     });
+    const { last } = how;
     const returnMs = last ? this.returnMs(p) : 0;
-    const wanted = this.wanted(p, work, spans, direction, { fresh, last });
+    const wanted = this.wanted(p, work, spans, direction, how);
     const { bySpan, dropped } = placeLines({ spans, returnMs, pace }, wanted);
     work.forEach((part, i) => {
       this.push(p, { ...part, lines: bySpan[i] ?? [], dropped: i === 0 ? dropped : [] });
@@ -279,16 +288,26 @@ export class Layout {
     work: readonly Own<WorkPart>[],
     spans: readonly Span[],
     direction: string | null,
-    { fresh, last }: { fresh: boolean; last: boolean },
+    { fresh, last, lastAlone }: { fresh: boolean; last: boolean; lastAlone?: boolean },
   ): Wanted[] {
+    const cues = this.cues(p);
+    // Where one way goes on alone, the last repetition is its own.
+    const lastCue = lastAlone ? this.cues({ ...p, inTurns: false }).last : cues.last;
     const spoken: Spoken = {
-      cues: this.cues(p),
+      cues: { ...cues, last: this.lastOf(p.at, lastCue) },
       words: (cue, side) => this.words(p, cue, direction, side),
       cycleMs: this.cycleOf(p.at).cycleMs,
       counting: this.setting.approach.counting,
       say: this.setting.say,
     };
     return wantedLines(spoken, work, spans, { fresh, last });
+  }
+
+  /** The words for the end, of a repetition or of a hold, whichever it is: a move has them for what it usually is. */
+  private lastOf({ step: { dose }, move }: ResolvedStep, last: string | undefined): string | undefined {
+    const repeats = dose.measure === 'reps';
+    if (last === undefined || repeats === (move.dose.usual.measure === 'reps')) return last;
+    return this.setting.say(repeats && dose.repSec !== 'breath' ? 'onceMoreRep' : 'onceMoreBreath');
   }
 
   /** Back to neutral. */

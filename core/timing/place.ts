@@ -1,6 +1,6 @@
 import { wholeBreaths } from '../breath';
-import type { Dose, Move, Pace, Position, Side, Step, Thing } from '../model';
-import { otherSide, thingsOf as thingsOfVariant, type Variant, variantOf } from '../model';
+import type { Chain, Dose, Move, Pace, Position, Side, Step, Thing } from '../model';
+import { otherSide, thingsOf as thingsOfVariant, usuallyInTurns, type Variant, variantOf } from '../model';
 import { ms } from './lengths';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from './resolve';
 
@@ -10,6 +10,8 @@ export interface PlacedStep extends ResolvedStep {
   index: number;
   chainId: string | null;
   doneSides: 'both' | Side | 'none';
+  /** Its two ways take turns, repetition by repetition. */
+  inTurns: boolean;
   position: Position;
   /** Its move on its rung, there. */
   variant: Variant;
@@ -47,9 +49,12 @@ export const takesTurns = ({ step, move: { ways } }: ResolvedStep): boolean => {
   return ways.pattern === 'alternate' || ways.pair !== 'side';
 };
 
-/** True where a move that usually goes from side to side is done on one side first, and then on the other. */
-export const isOneByOne = (at: ResolvedStep): boolean =>
-  at.move.ways.pattern === 'alternate' && !takesTurns(at);
+/**
+ * True where a move whose ways usually take turns is done one way at a time: held, one side first, one side only, or as a
+ * link of a series that goes side by side. Its words speak of no other way then.
+ */
+export const isOneByOne = ({ move, inTurns }: Pick<PlacedStep, 'move' | 'inTurns'>): boolean =>
+  usuallyInTurns(move) && !inTurns;
 
 /** Which side feels a move while it is done on a side; both where it has none. */
 export const feltBy = ({ ways }: Move, side: Side | null): Side | 'both' => {
@@ -97,8 +102,10 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
   if (known) return known;
   const steps: PlacedStep[] = [];
   const { pace, wholeBreaths: whole } = resolved.brk;
-  const add = (at: ResolvedStep, chainId: string | null, doneSides: PlacedStep['doneSides']): void => {
+  const add = (at: ResolvedStep, chain: Chain | null, doneSides: PlacedStep['doneSides']): void => {
     const index = steps.length;
+    const chainId = chain?.id ?? null;
+    const inTurns = takesTurns(at) && doneSides === 'both' && chain?.nesting !== 'side by side';
     const before = stepBefore.get(at.step);
     if (
       before &&
@@ -109,6 +116,7 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
       before.placed.index === index &&
       before.placed.chainId === chainId &&
       before.placed.doneSides === doneSides &&
+      before.placed.inTurns === inTurns &&
       before.placed.position === positionOf(at, steps.at(-1)?.position)
     ) {
       steps.push(before.placed);
@@ -116,7 +124,7 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
     }
     const position = positionOf(at, steps.at(-1)?.position);
     const variant = variantOf(at.move, at.step.rung, position);
-    const place = { index, chainId, doneSides, position, variant, things: thingsOf(at) };
+    const place = { index, chainId, doneSides, inTurns, position, variant, things: thingsOf(at) };
     const made = { ...at, ...place, amountOf: amounts(at, resolved.brk) };
     stepBefore.set(at.step, { pace, whole, placed: made });
     steps.push(made);
@@ -124,7 +132,7 @@ export const placedSteps = (resolved: ResolvedBreak): PlacedStep[] => {
   for (const item of resolved.items)
     if (isResolvedChain(item))
       for (const link of [...item.links, ...item.between])
-        add(link, item.chain.id, sharedSides(item.chain.sides, link.step.sides));
+        add(link, item.chain, sharedSides(item.chain.sides, link.step.sides));
     else add(item, null, item.step.sides);
   placed.set(resolved, steps);
   return steps;

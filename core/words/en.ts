@@ -60,6 +60,8 @@ export const en = {
   takeAnd: '{{some}} and {{thing}}',
   toWall: 'go to the wall',
   takeThenWall: '{{take}}, and {{wall}}',
+  onceMoreRep: 'Once more.',
+  onceMoreBreath: 'One more breath.',
   setRest: 'Let go, rest',
   onlyHalfFar: 'Only half as far.',
   onlyHalfLarge: 'Only half as large.',

@@ -106,7 +106,7 @@ export const breathSettle: MoveData[] = [
       feel: 'Feel the crown of the head float up, the shoulders hang down.',
       check: 'If you sink, do not scold: just grow again.',
       breathe: 'Slow breaths, belly soft.',
-      last: 'Ten more seconds.',
+      last: 'One more breath, tall.',
       back: 'Let go, and keep a little of it.',
     },
     standing: { say: 'For one minute, stand as tall as is easy: weight on both feet, knees soft, chin level, hands quiet.' },

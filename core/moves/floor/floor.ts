@@ -170,7 +170,7 @@ export const floorFloor: MoveData[] = [
       feel: 'You feel the chest open with each breath.',
       check: 'Head carried; low back easy.',
       breathe: 'Slow breaths.',
-      last: 'Two more breaths.',
+      last: 'One more breath.',
       back: 'Roll off to one side, and wait before you sit.',
     },
     cautions: ['Anything sharp along the spine: off the roll.'],

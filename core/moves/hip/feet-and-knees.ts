@@ -88,7 +88,7 @@ export const hipFeetAndKnees: MoveData[] = [
       feel: 'Feel the shins work.',
       check: 'Knees stay over the heels.',
       breathe: 'Breathe on.',
-      last: 'Three more.',
+      last: 'Once more.',
       back: 'Feet flat.',
     },
     cautions: ['Cramp in the foot: stop, press the toes to the floor.'],
@@ -132,7 +132,7 @@ export const hipFeetAndKnees: MoveData[] = [
       feel: 'Feel the calves work.',
       check: 'Weight on the big toes; knees stay apart.',
       breathe: 'Breathe on.',
-      last: 'Three more.',
+      last: 'Once more.',
       back: 'Feet flat.',
     },
     standing: {

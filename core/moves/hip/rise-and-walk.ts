@@ -6,6 +6,7 @@ import {
   edge,
   hand,
   left,
+  pose,
   quiet,
   reps,
   right,
@@ -16,10 +17,11 @@ import {
   together,
 } from '../make';
 import type { MoveData } from '../types';
-import { prayer } from '../wrist/poses';
 
-/** Palms together before the chest. */
-const palms = prayer(-10);
+/** Arms crossed on the chest. */
+const crossed = hand(hand(pose(), 'right', 'far shoulder', { elbow: [0.5, -0.8, 0.5] }), 'left', 'far shoulder', {
+  elbow: [0.5, -0.8, 0.5],
+});
 
 /** Off the seat: hinging, hovering, standing, walking. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipRiseAndWalk: MoveData[] = [
@@ -140,15 +142,15 @@ export const hipRiseAndWalk: MoveData[] = [
       rung('seated turn', 'The turn without lifting off.', {
         figure: andBack(
           {},
-          { ...palms, base: 'edge' },
-          also({ ...palms, base: 'edge' }, { 'trunk.hinge': 12, 'upper.turn': 28, 'low.turn': 5 }),
+          { ...crossed, base: 'edge' },
+          also({ ...crossed, base: 'edge' }, { 'trunk.hinge': 12, 'upper.turn': 28, 'low.turn': 5 }),
         ),
       }),
       rung('hover', 'A hand’s width above the seat.'),
     ],
     usualRung: 'seated turn',
     cues: {
-      say: 'Palms together at the chest. Lift off the seat, turn the ribs to the {side}, come back, and sit.',
+      say: 'Cross your arms on the chest. Lift off the seat, turn the ribs to the {side}, come back, and sit.',
       again: 'Now to the {side}.',
       go: 'Lift, and turn.',
       feel: 'Feel thighs and waist work.',
@@ -161,9 +163,9 @@ export const hipRiseAndWalk: MoveData[] = [
     balancedBy: ['knees-side-to-side'],
     figure: andBack(
       {},
-      { ...palms, base: 'edge' },
+      { ...crossed, base: 'edge' },
       also(
-        { ...palms, base: 'stand' },
+        { ...crossed, base: 'stand' },
         {
           'trunk.hinge': 34,
           'upper.turn': 28,
@@ -198,7 +200,7 @@ export const hipRiseAndWalk: MoveData[] = [
       feel: 'Feel thighs and buttocks work.',
       check: 'Knees over the feet, heels down.',
       breathe: '{Going} down, {coming} up.',
-      last: 'Three more.',
+      last: 'Once more.',
       back: 'Stand tall.',
     },
     instead: ['hover', 'heel-raises'],

@@ -44,7 +44,7 @@ export const hipRungWords: RungWords = {
   },
   'hover-and-turn': {
     'seated turn': {
-      say: 'Palms together at the chest. Stay on the seat, turn the ribs to the {side}, and come back.',
+      say: 'Cross your arms on the chest. Stay on the seat, turn the ribs to the {side}, and come back.',
       go: 'And turn.',
       feel: 'Feel the waist work.',
       back: 'Hands to {lap}.',

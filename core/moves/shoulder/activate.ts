@@ -74,7 +74,7 @@ export const shoulderActivate: MoveData[] = [
       feel: 'Feel the shoulders grow warm.',
       check: 'Neck long, ribs quiet.',
       breathe: 'Keep breathing.',
-      last: 'Three more.',
+      last: 'Once more.',
       back: 'Lower the arms and shake them.',
     },
     instead: ['shoulder-rolls'],

@@ -130,7 +130,7 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     rungs: [
       rung('small', 'Half as far, or less.', { share: 0.55 }),
       rung('elbows lead', 'Bent elbows draw the eight, close to the body.', {
-        say: 'Cross your forearms in front, {side} arm on top. Let the elbows draw a lying eight {direction}, hands loose.',
+        say: 'Cross your forearms in front, {side} arm on top. Let the elbows draw a lying eight {direction}, hands loose. Then change arms.',
         figure: round(
           {},
           edge({
@@ -146,7 +146,7 @@ export const shoulderMobiliseShoulder: MoveData[] = [
     ],
     usualRung: 'wide',
     cues: {
-      say: 'Cross your wrists in front, {side} arm on top. Draw a lying eight {direction} with both hands, soft elbows.',
+      say: 'Cross your wrists in front, {side} arm on top. Draw a lying eight {direction} with both hands, soft elbows. Then change arms.',
       again: 'Now the {side} arm on top.',
       turn: 'Now {direction}.',
       go: 'Let it flow.',

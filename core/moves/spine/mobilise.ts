@@ -286,7 +286,7 @@ export const spineMobilise: MoveData[] = [
       feel: 'Feel the waist wake up.',
       check: 'Elbows stay soft; feet press down.',
       breathe: '{Going} with each reach.',
-      last: 'Four more.',
+      last: 'Once more each side.',
       back: 'Hands to {lap}.',
     },
     instead: ['turn-arms-out'],

@@ -248,7 +248,7 @@ export const wristHold: MoveData[] = [
     instead: ['wrist-circles'],
     balancedBy: ['prayer-press'],
     figure: pressed(
-      there({ crop: 'upper' }, knuckles(24, [-1, 0, 0.1]), knuckles(30, [-0.6, 0, -0.8])),
+      there({ crop: 'upper' }, knuckles(0), knuckles(60)),
       { on: 'left hand', toward: 'right' },
       { on: 'right hand', toward: 'left' },
     ),

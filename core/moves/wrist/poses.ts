@@ -10,14 +10,14 @@ export const prayer = (height: number) =>
   hand(pose(), 'both', [0.8, height, 17], { palm: [-1, 0, 0], along: [0, 1, 0.12], elbow: [1, -0.1, -0.1] });
 export const close = { crop: 'hands' } as const;
 
-/** Loose fists before the chest with their knuckles together, the wrists so far forward, the fists pointing so. */
-export const knuckles = (forward: number, along: [number, number, number]) =>
+/** Loose fists before the chest with their knuckles together, palms to oneself, the wrists curled so far. */
+export const knuckles = (bend: number) =>
   also(
-    hand(pose(both({ 'fingers.curl': 88 })), 'both', [9, -13, forward], {
-      palm: [0, -0.9, -0.4],
-      along,
+    hand(pose(), 'both', [9 - bend / 12, -13, 24 + bend / 12], {
+      palm: [0, -0.1, -1],
+      along: [-1, 0, 0.1],
       elbow: [1, -0.4, -0.2],
       with: 0,
     }),
-    both({ 'fingers.curl': 88 }),
+    both({ 'fingers.curl': 88, 'wrist.bend': bend }),
   );
