@@ -1,9 +1,9 @@
-import type { Position, Thing } from '../model';
+import { isOnFloor, type Position, type Thing } from '../model';
 import { english, type SaidKey, type Say } from '../words';
 
 /** Getting from one place to another, as it is said; short enough for the time it takes at an ordinary pace. */
 export const intoWords = (from: Position, to: Position, say: Say = english): string => {
-  const down = from === 'floor' || from === 'floor seat';
+  const down = isOnFloor(from);
   const stood = from === 'standing';
   switch (to) {
     case 'floor':

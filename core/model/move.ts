@@ -86,6 +86,8 @@ export type Position = z.infer<typeof Position>;
 
 /** On a chair, in one way or another. */
 export const SEATED: readonly Position[] = ['back', 'edge', 'wide edge'];
+/** Lying or sitting on the floor. */
+export const isOnFloor = (position: Position): boolean => position === 'floor' || position === 'floor seat';
 /** On the front edge of the seat, where a seat that rolls is in question. */
 export const isOnEdge = (position: Position): boolean => position === 'edge' || position === 'wide edge';
 

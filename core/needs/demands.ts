@@ -4,6 +4,7 @@ import {
   type Ask,
   type Dose,
   isOnEdge,
+  isOnFloor,
   type Motion,
   type Move,
   type Pose,
@@ -160,7 +161,7 @@ export const demandsOf = (variant: Variant, dose: Dose = variant.move.dose.usual
   // The way to a rounded back is no demand of its own.
   if (demands.has('back rounded')) demands.delete('back rounded a little');
   if (position === 'standing') demands.add('standing');
-  if (position === 'floor' || position === 'floor seat') demands.add('on the floor');
+  if (isOnFloor(position)) demands.add('on the floor');
   if (isOnEdge(position)) demands.add('edge of the seat');
   for (const d of byDose(move, demands, dose)) demands.add(d);
   const ofVariant = found.get(variant) ?? new Map<string, ReadonlySet<Demand>>();

@@ -5,6 +5,7 @@ import {
   type Approach,
   type Break,
   type Cues,
+  isOnFloor,
   otherSide,
   type Position,
   type Side,
@@ -92,12 +93,24 @@ export class Layout {
     const needs = isPauseStep(p.at) ? this.carried.inHand : thingsOf(p.at);
     const things = needs.filter((t) => !this.carried.inHand.includes(t) && t !== 'desk' && t !== 'chair');
     const none = { side: null, direction: null } as const;
-    const shiftMs = positionMs(from, to);
-    const shift = opening('into', shiftMs > 0 ? intoWords(from, to, this.setting.say) : '', pace, shiftMs);
-    this.push(p, { kind: 'position', from, to, lengthMs: shiftMs, ...none, ...shift });
-    const takeMs = fetchMs(this.carried.inHand, needs);
-    const take = opening('fetch', fetchWords(things, this.setting.say), pace, takeMs);
-    this.push(p, { kind: 'fetch', things, lengthMs: takeMs, ...none, ...take });
+    const shift = (): void => {
+      const lengthMs = positionMs(from, to);
+      const words = opening(
+        'into',
+        lengthMs > 0 ? intoWords(from, to, this.setting.say) : '',
+        pace,
+        lengthMs,
+      );
+      this.push(p, { kind: 'position', from, to, lengthMs, ...none, ...words });
+    };
+    const take = (): void => {
+      const lengthMs = fetchMs(this.carried.inHand, needs);
+      const words = opening('fetch', fetchWords(things, this.setting.say), pace, lengthMs);
+      this.push(p, { kind: 'fetch', things, lengthMs, ...none, ...words });
+    };
+    // Whoever goes down to the floor has taken the mat before; the wall is gone to on one's feet.
+    const before = isOnFloor(to) && !isOnFloor(from);
+    for (const part of before ? [take, shift] : [shift, take]) part();
     this.carried = { position: to, inHand: needs };
   }
 

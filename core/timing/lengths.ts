@@ -3,6 +3,7 @@ import { countWords } from '../cues';
 import {
   BREATHS_A_REP,
   type Dose,
+  isOnFloor,
   type Milliseconds,
   type Pace,
   type Position,
@@ -62,15 +63,14 @@ export const FETCH_SEC: Record<Thing, number> = {
   wall: 8,
 };
 
-const onFloor = (position: Position): boolean => position === 'floor' || position === 'floor seat';
 /** Between lying and sitting on the floor, s. Common practice, no source. */
 export const FLOOR_SHIFT_SEC = 5;
 
 /** Time to get from one position to another. */
 export const positionMs = (from: Position, to: Position): Milliseconds => {
   if (from === to) return 0;
-  if (onFloor(from) && onFloor(to)) return ms(FLOOR_SHIFT_SEC);
-  if (onFloor(from) || onFloor(to)) return ms(FLOOR_SEC);
+  if (isOnFloor(from) && isOnFloor(to)) return ms(FLOOR_SHIFT_SEC);
+  if (isOnFloor(from) || isOnFloor(to)) return ms(FLOOR_SEC);
   if (from === 'standing' || to === 'standing') return ms(STAND_UP_SEC);
   return ms(SEAT_SHIFT_SEC);
 };

@@ -1,3 +1,4 @@
+import { isOnFloor } from '../../../model';
 import { demandsOf } from '../../../needs';
 import { partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
@@ -27,7 +28,7 @@ export const announced: ReviewRule = ({ resolved, timeline, audience }) => {
   const rolls = audience?.room.limits.includes('castors') ?? false;
   const first = {
     standing: steps.find(({ position }) => position === 'standing'),
-    'the floor': steps.find(({ position }) => position === 'floor' || position === 'floor seat'),
+    'the floor': steps.find(({ position }) => isOnFloor(position)),
     castors: rolls
       ? steps.find(({ variant }) => {
           const asks = demandsOf(variant);
@@ -78,7 +79,7 @@ export const toldInVain: ReviewRule = ({ resolved }) => {
   const steps = placedSteps(resolved);
   const comes = {
     standing: steps.some(({ position }) => position === 'standing'),
-    'the floor': steps.some(({ position }) => position === 'floor' || position === 'floor seat'),
+    'the floor': steps.some(({ position }) => isOnFloor(position)),
   };
   const notes = steps.filter(({ move, step }) => move.onlyWords && step.words);
   return (Object.keys(TELLS) as (keyof typeof TELLS)[]).flatMap((what): Finding[] => {
