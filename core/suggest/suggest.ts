@@ -5,6 +5,7 @@ import { arrange, type Chosen } from './arrange';
 import type { Candidate } from './candidate';
 import { candidatesFor, emptyBreak, type Setting } from './candidates';
 import { LEVEL, solveFairly } from './fairest';
+import { fillBreath } from './fill-breath';
 import { lettingGo } from './let-go';
 import { type SuggestProgram, suggestProgram } from './program';
 import { type Reason, reasonsOf } from './reasons';
@@ -117,9 +118,14 @@ export const suggest = (
       const chosen = chosenIn(program, candidates, values);
       const things = [...program.thingColumns].flatMap(([t, x]) => (on(x) ? [t] : []));
       const placed = { edge: on(program.edgeColumn), stand: on(program.standColumn), things };
-      const brk = arrange(empty, chosen, placed, approach, lookup, letGo);
-      const judged = reviewed(brk, { library: setting.moves, lookup }, approach, audience);
-      const open = judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
+      const arranged = arrange(empty, chosen, placed, approach, lookup, letGo);
+      const openIn = (one: Break): number => {
+        const judged = reviewed(one, { library: setting.moves, lookup }, approach, audience);
+        return judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
+      };
+      const filled = fillBreath(arranged, request, lookup, approach);
+      const brk = openIn(filled) <= openIn(arranged) ? filled : arranged;
+      const open = openIn(brk);
       const suggestion: Suggestion = {
         brk,
         reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),

@@ -57,8 +57,11 @@ export const lookupIn =
     moves.find((m) => m.id === id);
 
 /** Compiles a break that is known to be whole. */
-export const compile = (b: Break, moves: readonly Move[]): Timeline => {
-  const resolved = resolveBreak(b, lookupIn(moves));
+export const compile = (b: Break, moves: readonly Move[]): Timeline => compileWith(b, lookupIn(moves));
+
+/** Compiles a break that is known to be whole, of moves that are looked up. */
+export const compileWith = (b: Break, lookup: MoveLookup): Timeline => {
+  const resolved = resolveBreak(b, lookup);
   if (!resolved.ok) throw new Error(JSON.stringify(resolved.failures));
   return compileTimeline(resolved.value);
 };
