@@ -23,6 +23,7 @@ import { BENT_DEG, MOVED_DEG } from '../review/rules/sides/wrists';
 import { MISSED_MS, MORE_MS, TIMES } from '../review/rules/slot/far-beyond';
 import { SLACK_MS, SLACK_SHARE } from '../review/rules/slot/slot';
 import { HARDLY_MS } from '../review/rules/slot/targets';
+import { REST_MOST_MS, REST_SEC, UNTOLD_MOST_MS } from '../review/rules/words/silence';
 import { at, percent, sec } from './value';
 
 const setupWords = Math.floor((LONGEST_SETUP_MS / 60_000) * defaultPace.wordsPerMinute);
@@ -39,6 +40,8 @@ export const ofTheReview = at('Review', [
     `Published for older adults; for adults up to ${p.staticHold.mostSec} s.`,
   ],
   ['Longest hold of the neck, or with arms overhead', sec(TENDER_MOST_MS)],
+  ['Longest rest in the middle; one press makes it', `${sec(REST_MOST_MS)}, ${REST_SEC} s`],
+  ['Eyes closed without saying for how long, up to', sec(UNTOLD_MOST_MS)],
   ['Longest set-up', `${sec(LONGEST_SETUP_MS)}, about ${setupWords} words`],
   ['Neck away from the middle', `more than ${sec(LONGEST_NECK_MS)} of work`],
   ['Holds of the neck in a row', `more than ${NECK_IN_ROW}, with nothing let go between them`],

@@ -31,6 +31,8 @@ export type Finding = {
   | { code: 'oneDirectionOnly'; move: string; missing: string }
   | { code: 'unequalDirections'; move: string; short: string; byMs: number }
   | { code: 'closeEarly'; move: string; after: string }
+  | { code: 'restLong'; move: string; lengthMs: number; mostMs: number }
+  | { code: 'silenceUntold'; move: string; lengthMs: number }
   | { code: 'thirdVisit'; move: string; area: Area; visits: number }
   | { code: 'areaFarBeyond'; area: Area; heldMs: number; least: Area; leastMs: number }
   | { code: 'wristOneWay'; move: string; way: 'up' | 'down' }

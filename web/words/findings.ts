@@ -51,6 +51,14 @@ const say: Say = {
     title: `${move} closes the break, and ${after} comes after it`,
     why: `An ending in the middle is not noticed as one. Put it at the end. ${common}`,
   }),
+  restLong: ({ move, lengthMs, mostMs }) => ({
+    title: `${move}: ${seconds(lengthMs)} in the middle of the break`,
+    why: `After ${seconds(mostMs)} of nothing people think that it is over. ${common}`,
+  }),
+  silenceUntold: ({ move, lengthMs }) => ({
+    title: `${move}: eyes closed for ${seconds(lengthMs)}, and nobody said how long`,
+    why: `Whoever has the eyes closed sees no clock. Say how long it will be, and that the end can be heard. ${common}`,
+  }),
   thirdVisit: ({ move, area, visits }) => ({
     title: `${move}: the ${visits === 3 ? 'third' : `${visits}th`} time for the ${area}`,
     why: `Moved once and held once is a clear way through the body; going back again is to and fro. ${common}`,

@@ -206,6 +206,21 @@ describe('findings in words', () => {
       byMs: 6000,
     },
     closeEarly: { code: 'closeEarly', weight: 'look', stepIds: [], move: 'Check out', after: 'Lean' },
+    restLong: {
+      code: 'restLong',
+      weight: 'look',
+      stepIds: [],
+      move: 'Rest',
+      lengthMs: 90_000,
+      mostMs: 60_000,
+    },
+    silenceUntold: {
+      code: 'silenceUntold',
+      weight: 'look',
+      stepIds: [],
+      move: 'Quiet rest',
+      lengthMs: 120_000,
+    },
     thirdVisit: { code: 'thirdVisit', weight: 'look', stepIds: [], move: 'Lean', area: 'neck', visits: 3 },
     areaFarBeyond: {
       code: 'areaFarBeyond',

@@ -87,6 +87,24 @@ export const SLIPS: readonly Slip[] = [
     ),
     ['neckInRow'],
   ],
+  [
+    'a minute and a half of rest in the middle',
+    neck(['ear-to-shoulder', { dose: 20 }], ['pause-rest', { dose: 90 }], ['nose-to-armpit', { dose: 15 }]),
+    ['restLong'],
+    { slotSec: 420 },
+  ],
+  [
+    'two minutes with closed eyes, and nobody says for how long',
+    [
+      ...start,
+      'chin-nod',
+      ['ear-to-shoulder', { dose: 20 }],
+      'shoulder-rolls',
+      ['quiet-rest-eyes-closed', { dose: 120 }],
+    ],
+    ['silenceUntold'],
+    { slotSec: 420 },
+  ],
   ['a minute of one neck hold', neck(['ear-to-shoulder', { dose: 60 }]), ['holdLongHere', 'neckLong']],
   [
     'a minute with an arm overhead',

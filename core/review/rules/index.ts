@@ -42,6 +42,7 @@ import { meanwhileLong } from './words/meanwhile';
 import { wordsNumbers } from './words/numbers';
 import { wordsParts } from './words/parts';
 import { wordsSides } from './words/sides';
+import { silence } from './words/silence';
 
 /** Every rule there is, in the order in which findings of the same weight are told. */
 export const reviewRules: readonly ReviewRule[] = [
@@ -87,6 +88,7 @@ export const reviewRules: readonly ReviewRule[] = [
   breathWords,
   frame,
   closeEarly,
+  silence,
   cueLength,
   approach,
 ];
