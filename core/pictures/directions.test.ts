@@ -32,7 +32,7 @@ const goesRound = (motion: Motion, point: (s: Skeleton) => Vec, across: 0 | 2, u
 
 /**
  * What a direction says of the way round, as anybody means it: back is over the top to the back, outward over the top away from
- * the middle, the clock as one sees it oneself, and what is named first is gone to first. x is the person's right, y up, z forward.
+ * the middle, right and left are one’s own, and what is named first is gone to first. x is the person's right, y up, z forward.
  */
 const SAYS: Record<string, (motion: Motion, point: (s: Skeleton) => Vec) => boolean> = {
   back: (m, p) => goesRound(m, p, 2, 1) > 0,
@@ -40,8 +40,8 @@ const SAYS: Record<string, (motion: Motion, point: (s: Skeleton) => Vec) => bool
   forward: (m, p) => goesRound(m, p, 2, 1) < 0,
   outward: (m, p) => goesRound(m, p, 0, 1) > 0,
   inward: (m, p) => goesRound(m, p, 0, 1) < 0,
-  clockwise: (m, p) => goesRound(m, p, 0, 1) < 0,
-  'the other way': (m, p) => goesRound(m, p, 0, 1) > 0,
+  'up over to the right': (m, p) => goesRound(m, p, 0, 1) < 0,
+  'up over to the left': (m, p) => goesRound(m, p, 0, 1) > 0,
   'to the left first': (m, p) => p(skeletonOf(poseAt(m, 0.2)))[0] < 0,
   'to the right first': (m, p) => p(skeletonOf(poseAt(m, 0.2)))[0] > 0,
 };
