@@ -13,6 +13,8 @@ describe('finding a move', () => {
     ['pryer', 'prayer-press'],
     ['Windscreen', 'knees-side-to-side'],
     ['goal post', 'goalpost-arms'],
+    ['eyes tired', 'look-far'],
+    ['stretch my back', 'seated-turn'],
     ['wrist', 'wrist-circles'],
     ['wirst circles', 'wrist-circles'],
     ['ankel circles', 'ankle-circles'],
@@ -95,5 +97,21 @@ describe('finding a move', () => {
     const both = searchMoves(library, 'wrist circles').length;
     expect(both).toBeLessThan(searchMoves(library, 'wrist').length);
     expect(searchMoves(library, 'wrist xylophone')[0]?.id).toBe('wrist-circles');
+  });
+});
+
+describe('what can be done without being noticed', () => {
+  it.each(['on a call', 'in a meeting', 'phone'])('%s: finds only that', (text) => {
+    const found = searchMoves(library, text);
+    expect(found.length).toBeGreaterThan(20);
+    for (const move of found)
+      expect([move.id, move.discreet.call || /phone|call/i.test(JSON.stringify(move))]).toEqual([
+        move.id,
+        true,
+      ]);
+  });
+
+  it('figure 8 is a figure of eight', () => {
+    for (const { name } of searchMoves(library, 'figure 8')) expect(name).toMatch(/eight/i);
   });
 });

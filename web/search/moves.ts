@@ -1,6 +1,6 @@
 import type { Move } from '@kotabi/core/model';
 import MiniSearch, { type Query } from 'minisearch';
-import { ASIDE, MEANT } from './words';
+import { ASIDE, MEANT, NO_BEGINNING } from './words';
 
 /** What of a move can be found by typing, and how much a hit in it weighs. */
 const FIELDS = {
@@ -13,6 +13,7 @@ const FIELDS = {
   region: 1.5,
   things: 1.5,
   purpose: 0.5,
+  discreet: 0.5,
 } as const;
 
 interface Index {
@@ -23,10 +24,15 @@ interface Index {
 
 const made = new WeakMap<readonly Move[], Index>();
 
-const textOf = (move: Move, field: string): string =>
-  field === 'rungs'
-    ? move.rungs.map((r) => r.name).join(' ')
-    : [move[field as keyof Move] ?? ''].flat().join(' ');
+const textOf = (move: Move, field: string): string => {
+  if (field === 'rungs') return move.rungs.map((r) => r.name).join(' ');
+  // Where it can be done without being noticed.
+  if (field === 'discreet')
+    return Object.entries(move.discreet)
+      .flatMap(([where, is]) => (is ? where : []))
+      .join(' ');
+  return [move[field as keyof Move] ?? ''].flat().join(' ');
+};
 
 /** Rolls are looked for as roll, in what is typed and in what is found. */
 const one = (word: string): string => (/[^s]s$/.test(word) && word.length > 3 ? word.slice(0, -1) : word);
@@ -119,6 +125,7 @@ export const searchMoves = (moves: readonly Move[], text: string): Move[] => {
     const [own = [], ...others] = named(m);
     if ([own, ...others].some((n) => begins(n) && n.length === asked.length && n.at(-1) === asked.at(-1)))
       return 0;
+    if (asked.length === 1 && NO_BEGINNING.has(asked[0] ?? '')) return 3;
     if (begins(own)) return 1;
     return others.some(begins) ? 2 : 3;
   };

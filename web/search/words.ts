@@ -5,6 +5,9 @@ export const ASIDE: ReadonlySet<string> = new Set(
   ),
 );
 
+/** Parts of the body with which names begin that are about something else: the back of the arm, backstroke. */
+export const NO_BEGINNING: ReadonlySet<string> = new Set(['back', 'spine']);
+
 const HANDS = ['hand', 'forearm', 'wrist'] as const;
 const LEGS = ['hip', 'leg'] as const;
 
@@ -14,6 +17,11 @@ export const MEANT: Readonly<Record<string, readonly string[]>> = {
   keyboard: HANDS,
   mouse: HANDS,
   thumb: ['thumb', 'finger'],
+  8: ['eight'],
+  eye: ['eyes', 'far'],
+  eyes: ['eyes', 'far'],
+  phone: ['call'],
+  meeting: ['call'],
   carpal: HANDS,
   tunnel: HANDS,
   headache: ['skull', 'neck', 'brow'],
