@@ -8,7 +8,7 @@ import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
 import { MORE } from '../suggest/more';
 import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
-import { BREATHE_SLOT_SEC, BREATHING_MOVES, HEAD_MOVES } from '../suggest/program/frame';
+import { BREATHE_SLOT_SEC, BREATHING_MOVES, HEAD_MOVES, RELEASE_SLOT_SEC } from '../suggest/program/frame';
 import {
   HOLDS_A_MOVE,
   LONG_SLOT_SEC,
@@ -52,6 +52,7 @@ export const ofChoosing = [
     ['A dose far from the usual one', `costs ${OFF_COST} times its square`],
     ['A second left empty, a second for another area', `costs ${EMPTY_COST}, is worth ${FILL_WORTH}`],
     ['A slot with a breathing move of its own', `from ${BREATHE_SLOT_SEC} s on`],
+    ['A slot in which something is let go in any case', `from ${RELEASE_SLOT_SEC} s on`],
     ['Breathing moves where only the breath is wanted', `up to ${BREATHING_MOVES}`],
     ['A slot in which two moves may hold one muscle', `from ${LONG_SLOT_SEC} s on`],
     [

@@ -152,7 +152,7 @@ export const shoulderMobiliseChestBack: MoveData[] = [
     muscles: ['pectorals', 'rhomboids', 'posterior deltoid'],
     holding: ['lumbar erectors'],
     position: 'edge',
-    alsoIn: ['standing'],
+    alsoIn: ['back', 'standing'],
     space: 'arms out',
     ways: alternate('both', 'the {side} arm lies on top', 'arm on top'),
     dose: reps(2, 3, 8, 5),
@@ -160,7 +160,7 @@ export const shoulderMobiliseChestBack: MoveData[] = [
     rungs: smallAndFull('wide', 'As wide as the room allows.'),
     usualRung: 'wide',
     cues: {
-      say: 'Open your arms wide, then hug yourself with the {side} arm on top. Open, and change arms.',
+      say: 'Open your arms wide, then hug yourself, {side} arm on top. Open, and change arms.',
       again: 'Now the {side} arm on top.',
       go: 'Open, and hug.',
       feel: 'Feel the chest open and the upper back widen.',

@@ -274,7 +274,7 @@ export const spineMobilise: MoveData[] = [
     alsoIn: ['wide edge', 'standing'],
     space: 'arms out',
     ways: alternate('both', 'the {side} fist reaches across'),
-    dose: reps(4, 8, 12, 2),
+    dose: reps(3, 8, 12, 2),
     breath: { going: 'out', by: 'turning' },
     asks: ['effort'],
     rungs: [rung('slow', 'Slow, as through water.', { share: 0.7 }), rung('brisk', 'Brisk, elbows never locked.')],

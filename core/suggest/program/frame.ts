@@ -7,6 +7,8 @@ import type { Sheet } from './sheet';
 
 /** From such a slot on there is a breathing move of its own, not only a movement led by the breath. */
 export const BREATHE_SLOT_SEC = 180;
+/** From such a slot on something is let go in any case; in less only where something was held. Common practice, no source. */
+export const RELEASE_SLOT_SEC = 90;
 /** So many moves of the head before the holds, at most: more of them at once make giddy. Common practice, no source. */
 export const HEAD_MOVES = 3;
 
@@ -33,7 +35,7 @@ export const frame = (sheet: Sheet, request: SuggestRequest): void => {
     kind('breathe'),
   );
   if (once) sheet.least(1, sheet.those(leadsBreath));
-  sheet.between(once, 2, kind('release'));
+  sheet.between(request.slotSec >= RELEASE_SLOT_SEC ? once : 0, 2, kind('release'));
   // Massage is a change now and then, not what a break is made of.
   sheet.most(request.targets.some((t) => t.area === 'face') ? 2 : 1, kind('massage'));
   sheet.most(
