@@ -2,4 +2,4 @@ export * from './head-load';
 export * from './holding';
 export * from './motion';
 export * from './published';
-export type { Source } from './source';
+export { FROM_MEMORY, type Source } from './source';

@@ -128,5 +128,5 @@ export const published = {
   bodyMap,
 } satisfies Record<string, Value>;
 
-/** How a value is cited on screen: who, when, and that it is quoted from memory. */
-export const cite = ({ short }: Pick<Source, 'short'>): string => `${short}, from memory`;
+/** How a value is cited in a sentence: who and when. The page of numbers says the rest, also what is quoted from memory. */
+export const cite = ({ short }: Pick<Source, 'short'>): string => short;

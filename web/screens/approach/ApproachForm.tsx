@@ -1,7 +1,8 @@
 import { approachQuestions } from '@kotabi/core/approach';
 import { type Approach, defaultApproach } from '@kotabi/core/model';
-import { cite, published } from '@kotabi/core/reference';
+import { published } from '@kotabi/core/reference';
 import { Radio } from 'antd';
+import { Cited } from '../../words/Cited';
 import styles from './approach.module.css';
 
 interface Props {
@@ -35,7 +36,11 @@ export const ApproachForm = ({ value, change, kept }: Props) => (
             </Radio>
           ))}
         </Radio.Group>
-        {source && <p className="muted small">{cite(published[source])}</p>}
+        {source && (
+          <p className="muted small">
+            <Cited source={published[source]} />
+          </p>
+        )}
       </fieldset>
     ))}
   </div>

@@ -6,13 +6,12 @@ import { Compass, Download, Play, SlidersHorizontal, Target, Users } from 'lucid
 import { Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { Sharing } from '../../access/Sharing';
-import { useApproach, useGroups } from '../../api/queries';
+import { useApproach, useGroups, useRoles } from '../../api/queries';
 import { atRest } from '../../document/useDocument';
 import { LazyMenu } from '../../fields/LazyMenu';
 import { LazyPopover } from '../../fields/LazyPopover';
 import { LazySelect } from '../../fields/LazySelect';
-import { later } from '../../later/later';
+import { later, laterQuietly } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { purposeText } from '../../words/purpose';
 import { minSec } from '../../words/time';
@@ -74,6 +73,8 @@ const Name = ({ store }: { store: BreakStore }) => {
   );
 };
 
+/** Only where several instructors work, who have signed in. */
+const Sharing = laterQuietly(async () => (await import('../../access/Sharing')).Sharing);
 const AnswersDialog = later(async () => (await import('./AnswersDialog')).default);
 const FormNote = later(async () => (await import('./FormNote')).default);
 const PaceForm = later(async () => (await import('./PaceForm')).default);
@@ -101,6 +102,7 @@ const PAPERS = [
 /** Name, group, slot, totals, and what can be done with the whole break. */
 export const BreakHead = ({ store, timed, approach, moves, lookup, audience, openFit }: Props) => {
   const { value: brk, edit } = useStore(store);
+  const { signedIn } = useRoles();
   const groups = useGroups();
   const schools = useApproach().data?.value.schools ?? [];
   const file = `/api/breaks/${brk.id}`;
@@ -142,7 +144,7 @@ export const BreakHead = ({ store, timed, approach, moves, lookup, audience, ope
           </Link>
         )}
         <BreakSaveNote store={store} />
-        <Sharing kind="breaks" id={brk.id} name={brk.name} />
+        {signedIn && <Sharing kind="breaks" id={brk.id} name={brk.name} />}
         <FormsMenu store={store} moves={moves} lookup={lookup} approach={approach} audience={audience} />
         <Button
           icon={<Compass size={16} />}

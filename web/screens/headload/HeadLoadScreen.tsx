@@ -1,6 +1,6 @@
 import { drawPose, windowOf } from '@kotabi/core/figure';
 import { Motion, Pose } from '@kotabi/core/model';
-import { cite, HEAD_LOAD_POINTS, headLoad, published } from '@kotabi/core/reference';
+import { FROM_MEMORY, HEAD_LOAD_POINTS, headLoad, published } from '@kotabi/core/reference';
 import { Slider } from 'antd';
 import { type PointerEvent, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -17,6 +17,7 @@ import {
 import { FigureCanvas } from '../../figure/Figure';
 import { useTitle } from '../../shell/useTitle';
 import { colour } from '../../theme/tokens';
+import { Cited } from '../../words/Cited';
 import styles from './headload.module.css';
 
 const MOST = 60;
@@ -121,7 +122,8 @@ export const HeadLoadScreen = () => {
             {load?.published
               ? 'This is a published point.'
               : 'Between two published points, on a straight line.'}{' '}
-            {cite(published.headLoad)}: {published.headLoad.source}. {published.headLoad.note}
+            <Cited source={published.headLoad} />: {published.headLoad.source}.{' '}
+            {published.headLoad.note.replace(`${FROM_MEMORY} `, '')}
           </p>
           <section className={styles.honest}>
             <h2>What it does not mean</h2>
@@ -132,8 +134,8 @@ export const HeadLoadScreen = () => {
             </p>
             <p className="small">
               Held still, an inclination up to {published.headInclination.acceptableDeg}° counts as
-              acceptable, beyond it the time matters ({cite(published.headInclination)}).{' '}
-              <Link to="/numbers">Where the numbers come from</Link>
+              acceptable, beyond it the time matters (<Cited source={published.headInclination} />
+              ). <Link to="/numbers">Where the numbers come from</Link>
             </p>
           </section>
         </div>

@@ -1,6 +1,6 @@
 import { type Kept, Session } from '@kotabi/core/model';
 import { planAgainstDone, ratingChange, sumOf } from '@kotabi/core/record';
-import { cite, published } from '@kotabi/core/reference';
+import { published } from '@kotabi/core/reference';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import dayjs from 'dayjs';
@@ -18,6 +18,7 @@ import { Tension } from '../../fields/Tension';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
+import { Cited } from '../../words/Cited';
 import { cameText, endedText } from '../../words/record';
 import { minSec } from '../../words/time';
 import { Correct } from './Correct';
@@ -194,7 +195,8 @@ const TensionChange = ({ tensionBefore, tensionAfter }: Session) => {
         {noticed
           ? `On a 0–10 scale ${threshold} are a change that people notice`
           : `Less than the ${threshold} that people usually notice`}{' '}
-        (found for chronic pain, used here by analogy: {cite(published.ratingChange)}).
+        (found for chronic pain, used here by analogy: <Cited source={published.ratingChange} />
+        ).
       </span>
     </p>
   );

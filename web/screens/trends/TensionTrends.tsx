@@ -1,9 +1,10 @@
-import { cite, ratingChange } from '@kotabi/core/reference';
+import { ratingChange } from '@kotabi/core/reference';
 import { spanText } from '@kotabi/core/stats/span-text';
 import type { TensionTrend } from '@kotabi/core/trends';
 import { Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
+import { Cited } from '../../words/Cited';
 import { areaText } from '../../words/measure';
 import { tensionWords, weeksWords } from '../../words/trends';
 import { AsTable } from './AsTable';
@@ -51,7 +52,8 @@ export const TensionTrends = ({ trends }: { trends: readonly TensionTrend[] }) =
           </AsTable>
           <p className="muted small">
             What people notice: {ratingChange.points} points or {ratingChange.share * 100} %, found for
-            chronic pain, used by analogy ({cite(ratingChange)}).
+            chronic pain, used by analogy (<Cited source={ratingChange} />
+            ).
           </p>
         </>
       ) : (

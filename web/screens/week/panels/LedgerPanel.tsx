@@ -1,12 +1,13 @@
 import { AIM_DAYS, AIM_SEC, ledgerOf } from '@kotabi/core/ledger';
 import type { LogRow } from '@kotabi/core/model';
-import { cite, published } from '@kotabi/core/reference';
+import { published } from '@kotabi/core/reference';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { heldByDay } from '../../../ledger/done';
 import { LedgerList } from '../../../ledger/LedgerList';
 import type { BreakFacts, DayFacts } from '../../../week/useFacts';
 import styles from '../../../week/week.module.css';
+import { Cited } from '../../../words/Cited';
 
 interface Props {
   days: readonly DayFacts[];
@@ -42,7 +43,8 @@ export const LedgerPanel = ({ days, facts, aims, log, timeZone, fill }: Props) =
       <p className="muted small">
         Seconds held, a full cell is {AIM_SEC} s on that day; the aim is {AIM_DAYS} days or more for each side
         (published for each exercise, counted here by muscle and side, which is stricter:{' '}
-        {cite(published.staticHoldTotal)}).
+        <Cited source={published.staticHoldTotal} />
+        ).
       </p>
       {ledger.areas.length === 0 ? (
         <p>No break has been chosen yet, so nothing is counted.</p>

@@ -1,7 +1,7 @@
-import { cite } from '@kotabi/core/reference';
 import type { Guidance as Item, weekGuidance } from '@kotabi/core/schedule';
 import { Check, Minus } from 'lucide-react';
 import styles from '../../../week/week.module.css';
+import { Cited } from '../../../words/Cited';
 
 const PER_CENT = 100;
 
@@ -49,7 +49,10 @@ export const Guidance = ({ items }: { items: ReturnType<typeof weekGuidance> }) 
             <Minus size={15} aria-label="not met" />
           )}
           <span>
-            {text.says} <span className="muted">({cite(g.source)})</span>
+            {text.says}{' '}
+            <span className="muted">
+              (<Cited source={g.source} />)
+            </span>
             <b>
               {' '}
               {g.met === null ? '' : g.met ? 'Met: ' : 'Not met: '}
