@@ -1,12 +1,12 @@
 import type { Shelf } from '@kotabi/core/library';
-import { type Approach, type Break, type Kept, stepsOf } from '@kotabi/core/model';
-import { type Finding, type Reviewed, reviewed } from '@kotabi/core/review';
+import { type Approach, approachOf, type Break, type Kept, stepsOf } from '@kotabi/core/model';
+import { timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { LazyMenu } from '../../fields/LazyMenu';
+import { laterQuietly } from '../../later/later';
 import { MiniSpine } from '../../sheet/MiniSpine';
-import { findingWords } from '../../words/findings';
 import { length, minSec } from '../../words/time';
 import styles from './breaks.module.css';
 
@@ -19,21 +19,12 @@ interface Props {
   remove: () => void;
 }
 
-/** The weightiest finding, and how many more there are. */
-const findingsText = (findings: readonly Finding[]): string => {
-  const [first, ...more] = findings;
-  if (!first) return 'nothing stands out';
-  return `${findingWords(first).title}${more.length > 0 ? `, and ${more.length} more` : ''}`;
-};
-
-const noteOf = (t: Reviewed, count: number): string => {
-  if (!t.ok) return 'uses a move that is not here';
-  return count === 0 ? '' : findingsText(t.findings);
-};
+// The rules of the review are heavier than everything else of the list: what they say comes a moment later.
+const StandsOut = laterQuietly(async () => (await import('./StandsOut')).default);
 
 /** One break in the list: its shape, its real length, what stands out, what can be done with it. */
 export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplicate, remove }: Props) => {
-  const t = reviewed(value, shelf, approach);
+  const t = timed(value, shelf.lookup, approachOf(approach, value.approach));
   const total = t.ok ? t.timeline.totals.totalMs : 0;
   const over = total - value.slotSec * 1000;
   const count = stepsOf(value).length;
@@ -65,7 +56,10 @@ export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplica
             </>
           )}
         </p>
-        <p className="small muted">{noteOf(t, count)}</p>
+        <p className={`small muted ${styles.note}`}>
+          {!t.ok && 'uses a move that is not here'}
+          {t.ok && count > 0 && <StandsOut brk={value} shelf={shelf} approach={approach} />}
+        </p>
       </div>
       <div className={styles.actions}>
         <Button
