@@ -96,6 +96,8 @@ export const ownDose = (at: PlacedStep, say: Say = english): string => {
   const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side), say), say);
   const inSets = (text: string): string =>
     step.sets > 1 ? say('doseSets', { dose: text, sets: step.sets }) : text;
+  const ended = (text: string): string =>
+    step.dose.measure === 'seconds' && step.dose.open ? say('doseUntil', { dose: text }) : text;
   const [one, other] = directions ?? [];
   // The second direction has its own amount: each direction says its own.
   if (step.second && step.directions === 'both' && one !== undefined && other !== undefined) {
@@ -104,7 +106,7 @@ export const ownDose = (at: PlacedStep, say: Say = english): string => {
       dose: doseWords(step.dose, step.second.amount, say),
       direction: other,
     });
-    return withBreath(step, inSets(say('doseAnd', { first, second })), say);
+    return ended(withBreath(step, inSets(say('doseAnd', { first, second })), say));
   }
   const way = step.directions === 'first' ? one : other;
   const turned = !directions
@@ -114,5 +116,5 @@ export const ownDose = (at: PlacedStep, say: Say = english): string => {
       : say('doseOnly', { dose, way: way ?? '' });
   const inTurn =
     step.oneByOne && move.ways.pattern === 'alternate' ? say('doseOneSideFirst', { dose: turned }) : turned;
-  return withBreath(step, inSets(inTurn), say);
+  return ended(withBreath(step, inSets(inTurn), say));
 };

@@ -87,7 +87,8 @@ export const en = {
   // How much of something is done.
   range: '{{from}} to {{to}}',
   doseSeconds: '{{many}} s',
-  doseOpen: 'about {{many}} s, until you go on',
+  doseOpen: 'about {{many}} s',
+  doseUntil: '{{dose}}, until you go on',
   doseBreaths_one: '{{count}} breath',
   doseBreaths_other: '{{count}} breaths',
   doseBreathsRange: '{{many}} breaths',
