@@ -117,6 +117,18 @@ describe('what is read out', () => {
     }
   });
 
+  it('says once before the start what is the same at several moves, and still at each of them', () => {
+    const ids = ['chin-nod', 'look-over-shoulder', 'shoulder-rolls', 'side-reach'];
+    const of = (count: number) => {
+      const items = ids.slice(0, count).map((id) => stepOf(move(id), id));
+      return readOut(needsTable({ items }, [person('A', 'recent surgery')], room, lookup), lookup);
+    };
+    const rest = 'If you would rather not take part in this one: rest here and breathe along.';
+    expect(of(2).before).toEqual([`Chin nod to neutral, and Look over the shoulder. ${rest}`]);
+    expect(of(4).before).toEqual([`Chin nod to neutral, Look over the shoulder, and 2 more. ${rest}`]);
+    expect(of(4).steps.map(({ lines }) => lines)).toEqual(ids.map(() => [rest]));
+  });
+
   it('is a whole read-out, sentence by sentence', () => {
     const items = ['nose-to-armpit', 'fold-between-knees', 'arm-across', 'curl-hands-on-neck'].map((id) =>
       stepOf(move(id), id),
@@ -138,11 +150,7 @@ describe('what is read out', () => {
         {
           stepId: 'nose-to-armpit',
           move: 'Nose toward the armpit',
-          lines: [
-            'Turn only as far as is easy.',
-            'Chin down only as far as is easy.',
-            'Chin down only a little.',
-          ],
+          lines: ['Turn only as far as is easy.', 'Chin down only a little.'],
         },
         {
           stepId: 'fold-between-knees',

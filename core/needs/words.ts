@@ -161,6 +161,9 @@ const spoken = (answer: Answer, lookup: MoveLookup): Said[] => {
   return [{ rather, what, weight }];
 };
 
+/** “Only a little” says this as well, and more. */
+const EASY = / only as far as is easy\.$/;
+
 /** Each sentence once: what leads to the same choice is one sentence, "… tilt the head, or turn far: keep to “small”." */
 const sentences = (all: readonly Said[]): { text: string; weight: number }[] => {
   const plain = new Map<string, number>();
@@ -179,7 +182,9 @@ const sentences = (all: readonly Said[]): { text: string; weight: number }[] => 
       text: `If you would rather not ${rather.join(', or ')}: ${what}.`,
       weight,
     })),
-    ...[...plain].map(([text, weight]) => ({ text, weight })),
+    ...[...plain]
+      .filter(([text]) => !EASY.test(text) || !plain.has(text.replace(EASY, ' only a little.')))
+      .map(([text, weight]) => ({ text, weight })),
   ];
 };
 const WEIGHT: Record<Reason['weight'], number> = { care: 1, ease: 2, avoid: 3 };
@@ -199,6 +204,12 @@ export interface ReadOut {
   steps: ReadOutStep[];
 }
 
+/** The names of some moves, short enough to be said: two of them, and how many more. */
+const named = ([first = '', second, ...more]: readonly string[]): string => {
+  if (second === undefined) return first;
+  return more.length === 0 ? `${first}, and ${second}` : `${first}, ${second}, and ${more.length} more`;
+};
+
 /**
  * What can be read out to everyone, by what is done: it names no condition and no person. The weightiest sentences are
  * for before the start; each is said at its step as well.
@@ -209,10 +220,17 @@ export const readOut = (rows: readonly NeedsRow[], lookup: MoveLookup): ReadOut 
     const said = sentences(answers.flatMap(({ answer }) => spoken(answer, lookup)));
     return said.length > 0 ? [{ stepId: step.id, move, said }] : [];
   });
-  const before = all
-    .flatMap(({ move, said }) => said.map(({ text, weight }) => ({ text: `${move}. ${text}`, weight })))
+  // What is said of several moves is said once, and names them.
+  const together = new Map<string, { moves: string[]; weight: number }>();
+  for (const { move, said } of all)
+    for (const { text, weight } of said) {
+      const one = together.get(text) ?? { moves: [], weight: 0 };
+      together.set(text, { moves: [...one.moves, move], weight: Math.max(one.weight, weight) });
+    }
+  const before = [...together]
+    .map(([text, { moves, weight }]) => ({ text: `${named([...new Set(moves)])}. ${text}`, weight }))
     .filter(({ weight }) => weight > 1)
-    .sort((a, b) => b.weight - a.weight)
+    .sort((x, y) => y.weight - x.weight)
     .slice(0, MOST_BEFORE)
     .map(({ text }) => text);
   return {
