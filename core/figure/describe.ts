@@ -77,6 +77,7 @@ const BASE_WORDS: Record<Pose['base'], string> = {
   stand: 'Standing',
   'cross-legged': 'Sitting on the floor, legs crossed',
   'lying on the back': 'Lying on the back',
+  'lying along a roll': 'Lying along a roll',
   'lying on the right side': 'Lying on the right side',
   'lying on the left side': 'Lying on the left side',
 };

@@ -2,7 +2,7 @@ import type { Pose, Prop } from '../model';
 import { ball, oval, type Wrap } from './hull';
 import { gripOf, type Part } from './parts';
 import { angleOf } from './rest';
-import type { Skeleton } from './skeleton';
+import { ROLL_CM, type Skeleton } from './skeleton';
 import { type Vec, WORLD } from './space';
 
 const box = (x: [number, number], y: [number, number], z: [number, number], r: number): Wrap =>
@@ -88,7 +88,7 @@ const wrapsOf = (prop: Prop, pose: Pose, s: Skeleton): Wrap[] => {
           : box([-40, 40], [0.8, 0.8], [-95, 95], 1),
       ];
     case 'roll':
-      return [bar([0, 5, -62], [0, 5, 4], 5)];
+      return [bar([0, ROLL_CM / 2, -78], [0, ROLL_CM / 2, 10], ROLL_CM / 2)];
   }
 };
 

@@ -64,6 +64,9 @@ export const outward = (f: Frame, side: Side): Frame =>
 
 const UP: Vec = [0, 1, 0];
 
+/** How high a rolled mat carries whoever lies along it. */
+export const ROLL_CM = 9;
+
 /** The root: where the pelvis is and how the body as a whole lies, before it bends. */
 const rootOf = ({ base }: Pose): Frame => {
   const seat: Vec = [0, BODY.pelvisY, 0];
@@ -72,6 +75,8 @@ const rootOf = ({ base }: Pose): Frame => {
       return { ...WORLD, at: [0, BODY.floorSeatY, 0] };
     case 'lying on the back':
       return { at: [0, 11, 0], right: [1, 0, 0], up: [0, 0, -1], fwd: UP };
+    case 'lying along a roll':
+      return { at: [0, 11 + ROLL_CM, 0], right: [1, 0, 0], up: [0, 0, -1], fwd: UP };
     // Lying on a side, seen from the front: the head at the side of the page that carries the weight.
     case 'lying on the right side':
       return { at: [0, 16, 0], right: [0, -1, 0], up: [1, 0, 0], fwd: [0, 0, 1] };

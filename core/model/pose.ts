@@ -8,6 +8,7 @@ export const Base = z.enum([
   'stand',
   'cross-legged',
   'lying on the back',
+  'lying along a roll',
   'lying on the right side',
   'lying on the left side',
 ]);

@@ -23,7 +23,7 @@ const BASES: Record<Position, readonly Base[]> = {
   edge: ['edge'],
   'wide edge': ['edge'],
   standing: ['stand'],
-  floor: ['lying on the back', 'lying on the left side', 'lying on the right side'],
+  floor: ['lying on the back', 'lying along a roll', 'lying on the left side', 'lying on the right side'],
   'floor seat': ['cross-legged'],
 };
 /** Moves that go from one place to another: standing up, and sitting down again. */

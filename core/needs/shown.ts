@@ -167,7 +167,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['knee straight', seated(pose) && any((of) => of('knee.bend') <= POSTURE_FROM.kneeStraight)],
     ['standing', standing],
     ['on the floor', pose.base.startsWith('lying') || pose.base === 'cross-legged'],
-    ['lying on the back', pose.base === 'lying on the back'],
+    ['lying on the back', pose.base === 'lying on the back' || pose.base === 'lying along a roll'],
     ['lying on the side', pose.base === 'lying on the left side' || pose.base === 'lying on the right side'],
     ['both arms', joined],
     ['arms alike', bothMoved && !joined],

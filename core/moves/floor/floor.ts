@@ -1,4 +1,4 @@
-import { andBack, both, each, left, reps, rung, sec, there, together } from '../make';
+import { andBack, both, each, left, pose, reps, rung, sec, there, together } from '../make';
 import type { MoveData } from '../types';
 import { legs, onBack, onSide } from './poses';
 
@@ -178,10 +178,21 @@ export const floorFloor: MoveData[] = [
     balancedBy: ['round-and-lift'],
     figure: there(
       { props: ['mat', 'roll'], view: 'near' },
-      onBack({
-        'upper.flex': -4,
-        ...both({ 'arm.raise': 40, 'arm.across': 4, 'elbow.bend': 20, 'forearm.turn': -70, 'hip.bend': 48, 'knee.bend': 92 }),
-      }),
+      pose(
+        {
+          'upper.flex': -4,
+          ...both({
+            'arm.raise': 46,
+            'arm.across': -32,
+            'elbow.bend': 10,
+            'forearm.turn': -70,
+            'hip.bend': 38,
+            'knee.bend': 94,
+            'ankle.bend': -18,
+          }),
+        },
+        'lying along a roll',
+      ),
     ),
   },
 ];
