@@ -1,6 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { cueContext } from '@kotabi/core/approach';
-import { cuesOf, PLACE_WORDS, resolveCue } from '@kotabi/core/cues';
+import { cuesOf, placeWord, resolveCue } from '@kotabi/core/cues';
 import { library } from '@kotabi/core/library/all';
 import {
   defaultApproach,
@@ -43,7 +43,7 @@ const variant = (move: Move, rung: string | undefined, position: Position): stri
     return answer.verdict === 'fine' ? [] : [`${limit}: ${answerText(answer, lookup)}`];
   });
   return `<section><div>${pictures.join('')}</div><div><h2>${escaped(move.name)}</h2>
-<p>${escaped([rung, PLACE_WORDS[position]].filter(Boolean).join(' · '))}</p><dl>${words.join('')}
+<p>${escaped([rung, placeWord(position)].filter(Boolean).join(' · '))}</p><dl>${words.join('')}
 ${row('asks', [...demandsOf(done)].join(', '))}
 ${row('with care', cautionsOf(done).join(' '))}
 ${row('otherwise', otherwise.join('; '))}</dl></div></section>`;
