@@ -124,8 +124,8 @@ describe('what is read out', () => {
       return readOut(needsTable({ items }, [person('A', 'recent surgery')], room, lookup), lookup);
     };
     const rest = 'If you would rather not take part in this one: rest here and breathe along.';
-    expect(of(2).before).toEqual([`Chin nod to neutral, and Look over the shoulder. ${rest}`]);
-    expect(of(4).before).toEqual([`Chin nod to neutral, Look over the shoulder, and 2 more. ${rest}`]);
+    expect(of(2).before).toEqual([`“Chin nod to neutral” and “Look over the shoulder”. ${rest}`]);
+    expect(of(4).before).toEqual([`“Chin nod to neutral”, “Look over the shoulder” and 2 more. ${rest}`]);
     expect(of(4).steps.map(({ lines }) => lines)).toEqual(ids.map(() => [rest]));
   });
 

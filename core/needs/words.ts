@@ -207,7 +207,8 @@ export interface ReadOut {
 /** The names of some moves, short enough to be said: two of them, and how many more. */
 const named = ([first = '', second, ...more]: readonly string[]): string => {
   if (second === undefined) return first;
-  return more.length === 0 ? `${first}, and ${second}` : `${first}, ${second}, and ${more.length} more`;
+  // Names have commas of their own.
+  return more.length === 0 ? `“${first}” and “${second}”` : `“${first}”, “${second}” and ${more.length} more`;
 };
 
 /**

@@ -1,5 +1,7 @@
+import { neckCircles } from './circles';
+import { neckGlide } from './glide';
 import { neckHold } from './hold';
-import { neckMobilise } from './mobilise';
+import { neckNodAndLook } from './nod-and-look';
 
 /** The shelf, in the order in which it is shown. */
-export const neckMoves = [...neckMobilise, ...neckHold];
+export const neckMoves = [...neckNodAndLook, ...neckCircles, ...neckGlide, ...neckHold];
