@@ -86,6 +86,16 @@ const standingOut = (page: Page): Promise<string[]> =>
     }),
   );
 
+/** The main buttons of a dialog that one has to scroll to. */
+const outOfSight = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    (dialog) =>
+      [...document.querySelectorAll(`${dialog} .ant-btn-primary`)].flatMap((button) =>
+        button.getBoundingClientRect().bottom > innerHeight ? [button.textContent ?? ''] : [],
+      ),
+    DIALOG,
+  );
+
 describe.each(views)('%s', (_, path, ready) => {
   it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
     const page = await goTo(path, ready);
@@ -122,6 +132,7 @@ describe('what opens later', () => {
       await page.getByRole('dialog').waitFor();
       await page.waitForTimeout(400);
       expect(await axe(page, DIALOG), key).toEqual([]);
+      expect(await outOfSight(page), key).toEqual([]);
       await page.keyboard.press('Escape');
       await page.getByRole('dialog').waitFor({ state: 'detached' });
     }
@@ -152,6 +163,7 @@ describe('what opens later', () => {
       await page.getByRole('dialog').waitFor();
       await page.waitForTimeout(400);
       expect(await axe(page, DIALOG), String(name)).toEqual([]);
+      expect(await outOfSight(page), String(name)).toEqual([]);
       await page.keyboard.press('Escape');
       await page.getByRole('dialog').waitFor({ state: 'detached' });
     }

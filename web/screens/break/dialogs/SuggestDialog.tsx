@@ -120,22 +120,24 @@ const Asking = (p: Props & { likely: Likely }) => {
             learned={habits && asked.forGroup ? habitWords(habits) : []}
             why={own ? '' : likelyWords(likely.areas.filter((l) => asked.areas.includes(l.area)))}
           />
-          {busy ? (
-            <Button block onClick={cancel}>
-              Cancel
-            </Button>
-          ) : (
-            <Button
-              block
-              type="primary"
-              icon={<Sparkles size={15} />}
-              disabled={asked.areas.length === 0}
-              onClick={ask}
-            >
-              Suggest
-            </Button>
-          )}
-          {asked.areas.length === 0 && <p className="small">Name at least one area.</p>}
+          <div className={styles.go}>
+            {asked.areas.length === 0 && <p className="small">Name at least one area.</p>}
+            {busy ? (
+              <Button block onClick={cancel}>
+                Cancel
+              </Button>
+            ) : (
+              <Button
+                block
+                type="primary"
+                icon={<Sparkles size={15} />}
+                disabled={asked.areas.length === 0}
+                onClick={ask}
+              >
+                Suggest
+              </Button>
+            )}
+          </div>
         </div>
         <div className={styles.results} aria-live="polite">
           {busy && (

@@ -58,29 +58,31 @@ export const SuggestForm = ({
   const id = useId();
   return (
     <div className={styles.form}>
-      <label htmlFor={`${id}slot`}>Slot</label>
-      <NumberField
-        id={`${id}slot`}
-        name="Slot in minutes"
-        labelled
-        min={0.5}
-        max={60}
-        precision={1}
-        unit="min"
-        value={asked.slotSec / 60}
-        change={(v) => set({ slotSec: Math.round(v * 60) })}
-      />
-      <label htmlFor={`${id}aim`}>What for</label>
-      <Select
-        id={`${id}aim`}
-        value={asked.aim || undefined}
-        placeholder="choose, or name areas"
-        options={AIMS.map(({ value, label }) => ({ value, label }))}
-        onChange={(value) => {
-          const aim = AIMS.find((a) => a.value === value);
-          if (aim) set({ aim: value, areas: [...aim.areas], most: null, calm: aim.calm, avoid: [] });
-        }}
-      />
+      <div className={styles.first}>
+        <label htmlFor={`${id}slot`}>Slot</label>
+        <label htmlFor={`${id}aim`}>What for</label>
+        <NumberField
+          id={`${id}slot`}
+          name="Slot in minutes"
+          labelled
+          min={0.5}
+          max={60}
+          precision={1}
+          unit="min"
+          value={asked.slotSec / 60}
+          change={(v) => set({ slotSec: Math.round(v * 60) })}
+        />
+        <Select
+          id={`${id}aim`}
+          value={asked.aim || undefined}
+          placeholder="or name areas"
+          options={AIMS.map(({ value, label }) => ({ value, label }))}
+          onChange={(value) => {
+            const aim = AIMS.find((a) => a.value === value);
+            if (aim) set({ aim: value, areas: [...aim.areas], most: null, calm: aim.calm, avoid: [] });
+          }}
+        />
+      </div>
       <label htmlFor={`${id}areas`}>Areas</label>
       <MultiSelect
         id={`${id}areas`}
@@ -133,9 +135,6 @@ export const SuggestForm = ({
         <Checkbox checked={asked.onCall} onChange={(e) => set({ onCall: e.target.checked })}>
           while on a call
         </Checkbox>
-        <Checkbox checked={asked.calm} onChange={(e) => set({ calm: e.target.checked })}>
-          to calm down: long breaths out
-        </Checkbox>
         {THINGS.map((t) => (
           <Checkbox
             key={t}
@@ -147,8 +146,19 @@ export const SuggestForm = ({
             with a {t}
           </Checkbox>
         ))}
+        <Checkbox
+          className={styles.wide}
+          checked={asked.calm}
+          onChange={(e) => set({ calm: e.target.checked })}
+        >
+          to calm down: long breaths out
+        </Checkbox>
         {groupName && (
-          <Checkbox checked={asked.forGroup} onChange={(e) => set({ forGroup: e.target.checked })}>
+          <Checkbox
+            className={styles.wide}
+            checked={asked.forGroup}
+            onChange={(e) => set({ forGroup: e.target.checked })}
+          >
             for {groupName}: their chairs, their limits
           </Checkbox>
         )}
