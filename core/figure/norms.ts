@@ -7,6 +7,8 @@ import { rad } from './space';
 export interface NormCheck {
   /** The joint and the motion, in standard words. */
   motion: string;
+  /** The joints of the pose that make it up. */
+  joints: readonly JointName[];
   /** Degrees (cm for the glide of the head) the pose asks for, signed as the joint is. */
   value: number;
   least: number;
@@ -121,53 +123,84 @@ export const normChecks = (pose: Pose): NormCheck[] => {
   const a = (name: JointName): number => angleOf(pose, name);
   const check = (
     motion: string,
+    joints: readonly JointName[],
     value: number,
     least: number,
     most: number,
     source: NormCheck['source'],
-  ): NormCheck => ({ motion, value, least, most, source });
+  ): NormCheck => ({ motion, joints, value, least, most, source });
+  /** A motion to which several joints add. */
+  const sum = (
+    motion: string,
+    joints: readonly JointName[],
+    least: number,
+    most: number,
+    source: NormCheck['source'],
+  ): NormCheck =>
+    check(
+      motion,
+      joints,
+      joints.reduce((all, j) => all + a(j), 0),
+      least,
+      most,
+      source,
+    );
   const checks: NormCheck[] = [
-    check(
-      'Neck flexion',
-      a('neck.flex') + a('neck.nod'),
-      -M.neckExtensionDeg,
-      M.neckFlexionDeg,
-      'jointMotion',
-    ),
-    check(
-      'Trunk flexion',
-      a('low.flex') + a('upper.flex'),
-      -M.trunkExtensionDeg,
-      M.trunkFlexionDeg,
-      'jointMotion',
-    ),
-    check('Trunk side bend', a('low.side') + a('upper.side'), -M.trunkSideDeg, M.trunkSideDeg, 'jointMotion'),
-    check('Trunk rotation', a('low.turn') + a('upper.turn'), -M.trunkTurnDeg, M.trunkTurnDeg, 'jointMotion'),
+    sum('Neck flexion', ['neck.flex', 'neck.nod'], -M.neckExtensionDeg, M.neckFlexionDeg, 'jointMotion'),
+    sum('Trunk flexion', ['low.flex', 'upper.flex'], -M.trunkExtensionDeg, M.trunkFlexionDeg, 'jointMotion'),
+    sum('Trunk side bend', ['low.side', 'upper.side'], -M.trunkSideDeg, M.trunkSideDeg, 'jointMotion'),
+    sum('Trunk rotation', ['low.turn', 'upper.turn'], -M.trunkTurnDeg, M.trunkTurnDeg, 'jointMotion'),
   ];
   for (const key of ['neck.side', 'neck.turn', 'neck.nod', 'neck.glide'] as const) {
     const [least, most, source] = SINGLE[key] ?? [0, 0, null];
-    checks.push(check(`${jointInfo(key).joint}, ${key.split('.')[1]}`, a(key), least, most, source));
+    checks.push(check(`${jointInfo(key).joint}, ${key.split('.')[1]}`, [key], a(key), least, most, source));
   }
   for (const side of ['left', 'right'] as const) {
     const of = (j: SidedJoint): number => a(`${side}.${j}`);
     const name = (what: string): string => `${side} ${what}`;
     for (const joint of Object.keys(SIDED_JOINTS) as SidedJoint[]) {
       const range = SINGLE[joint];
-      if (range) checks.push(check(name(joint), of(joint), ...range));
+      if (range) checks.push(check(name(joint), [`${side}.${joint}`], of(joint), ...range));
     }
     const across = of('arm.across');
     const roll = rollAsked(of('arm.twist'), across, of('arm.raise'));
     checks.push(
-      check(name('shoulder rotation'), roll, -M.shoulderExternalDeg, M.shoulderInternalDeg, 'jointMotion'),
+      check(
+        name('shoulder rotation'),
+        [`${side}.arm.twist`],
+        roll,
+        -M.shoulderExternalDeg,
+        M.shoulderInternalDeg,
+        'jointMotion',
+      ),
     );
-    checks.push(check(name('shoulder elevation'), of('arm.raise'), 0, raiseLimit(across), 'jointMotion'));
+    checks.push(
+      check(
+        name('shoulder elevation'),
+        [`${side}.arm.raise`],
+        of('arm.raise'),
+        0,
+        raiseLimit(across),
+        'jointMotion',
+      ),
+    );
     // With the arm hanging its plane means nothing yet.
     if (of('arm.raise') > SMALL_RAISE_DEG && of('arm.raise') < 155)
-      checks.push(check(name('shoulder, horizontal'), across, -90, L.shoulderAcrossDeg, 'hipKneeMotion'));
+      checks.push(
+        check(
+          name('shoulder, horizontal'),
+          [`${side}.arm.across`],
+          across,
+          -90,
+          L.shoulderAcrossDeg,
+          'hipKneeMotion',
+        ),
+      );
     const bend = of('hip.bend');
     checks.push(
       check(
         name('hip flexion'),
+        [`${side}.hip.bend`, 'trunk.hinge'],
         bend + a('trunk.hinge'),
         -L.hipExtensionDeg,
         L.hipFlexionDeg,
@@ -176,7 +209,16 @@ export const normChecks = (pose: Pose): NormCheck[] => {
     );
     // A hanging thigh has no plane yet; the more it is lifted, the more its plane means.
     const out = Math.abs(Math.sin(rad(bend))) * of('hip.out');
-    checks.push(check(name('hip abduction'), out, -L.hipAdductionDeg, L.hipAbductionDeg, 'hipKneeMotion'));
+    checks.push(
+      check(
+        name('hip abduction'),
+        [`${side}.hip.out`],
+        out,
+        -L.hipAdductionDeg,
+        L.hipAbductionDeg,
+        'hipKneeMotion',
+      ),
+    );
   }
   return checks;
 };

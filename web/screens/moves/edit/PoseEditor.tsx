@@ -30,7 +30,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import { FigureCanvas } from '../../../figure/Figure';
 import styles from './edit.module.css';
-import { GROUPS, type Group, groupOf, HANDLE_GROUP, nameOf } from './joints';
+import { amountOf, beyondWords, GROUPS, type Group, groupOf, HANDLE_GROUP, nameOf } from './joints';
 import { usePoseHistory } from './usePoseHistory';
 
 const PRESSES = PressPoint.options.flatMap((on) =>
@@ -215,13 +215,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
         <p className="small">{describePose(pose)}</p>
         {outside.length > 0 && (
           <p className={`small ${styles.outside}`} role="status">
-            Outside the usual range:{' '}
-            {outside
-              .map(
-                (o) => `${o.motion} ${Math.round(o.value)} (${Math.round(o.least)} to ${Math.round(o.most)})`,
-              )
-              .join('; ')}
-            . It can be kept; say why below.
+            Outside the usual range: {outside.map(beyondWords).join('; ')}. It can be kept; say why below.
           </p>
         )}
       </div>
@@ -234,7 +228,7 @@ export const PoseEditor = ({ motion, change }: Props) => {
           size="small"
         />
         {joints.map((name) => {
-          const { least, most, unit } = jointInfo(name);
+          const { least, most } = jointInfo(name);
           const norm = normIn(pose, name);
           const value = Math.round(angleOf(pose, name));
           const label = nameOf(name);
@@ -255,13 +249,10 @@ export const PoseEditor = ({ motion, change }: Props) => {
                 }}
                 marks={{ [inside(norm.least, least, most)]: ' ', [inside(norm.most, least, most)]: ' ' }}
                 onChangeComplete={history.end}
-                tooltip={{ formatter: (v) => `${v}${unit === 'deg' ? '°' : ' cm'}` }}
+                tooltip={{ formatter: (v) => amountOf(name, v ?? 0) }}
                 onChange={(v) => setAngle(name, v)}
               />
-              <span className="tabular">
-                {value}
-                {unit === 'deg' ? '°' : ' cm'}
-              </span>
+              <span className="tabular">{amountOf(name, value)}</span>
             </div>
           );
         })}

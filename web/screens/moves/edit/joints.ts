@@ -1,4 +1,4 @@
-import type { Handle } from '@kotabi/core/figure';
+import type { Handle, NormCheck } from '@kotabi/core/figure';
 import { type JointName, jointInfo, partsOfJoint } from '@kotabi/core/model';
 
 /** Part of the body whose joints are shown together. */
@@ -56,3 +56,15 @@ const NAMES: Partial<Record<string, string>> = {
 
 /** What a joint is called beside its slider. */
 export const nameOf = (name: JointName): string => NAMES[partsOfJoint(name).joint] ?? jointInfo(name).joint;
+
+/** An angle or a length of a joint, as it stands beside its slider. */
+export const amountOf = (name: JointName, value: number): string =>
+  `${Math.round(value)}${jointInfo(name).unit === 'deg' ? '°' : ' cm'}`.replace('-', '−');
+
+/** What of a pose is beyond the usual range, in the words of its sliders. */
+export const beyondWords = ({ joints, value, least, most }: NormCheck): string => {
+  const [first = 'neck.flex'] = joints;
+  const amount = (n: number): string => amountOf(first, n);
+  const names = joints.map((j) => `“${nameOf(j)}”`).join(' and ');
+  return `${groupOf(first)}, ${names}, ${amount(value)} (usual: ${amount(least)} to ${amount(most)})`;
+};
