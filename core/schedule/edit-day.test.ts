@@ -89,6 +89,10 @@ describe('a day edited by hand', () => {
     const byHand = { ...rule, kinds: rule.kinds.map((k) => ({ ...k, onlyByHand: true })) };
     expect(newPlanned(day, input, byHand, 'n')?.kindId).toBe(rule.kinds[0]?.id);
     expect(newPlanned(day, input, { ...rule, kinds: [] }, 'n')).toBeNull();
+    // The first kind that is not only placed by hand, wherever it stands.
+    const [usual] = rule.kinds;
+    const led = { ...usual!, id: 'led', onlyByHand: true };
+    expect(newPlanned(day, input, { ...rule, kinds: [led, usual!] }, 'n')?.kindId).toBe(usual!.id);
   });
 
   it('has a busy time added, changed in its place, and taken away', () => {
@@ -115,6 +119,29 @@ describe('a busy time repeated over the week', () => {
       ['m-2026-11-23'],
       ['m'],
       ['m-2026-11-25'],
+      [],
+    ]);
+    // At the same times there is one already; at others there is room for one more.
+    const half = repeatBusy(
+      repeated,
+      { ...meeting, id: 'half', endMin: meeting.endMin + 15 },
+      [1],
+      () => 'h',
+    );
+    expect(half.days.map((d) => d.busy.map((b) => b.id))).toEqual([
+      ['m-2026-11-23', 'h'],
+      ['m'],
+      ['m-2026-11-25'],
+      [],
+    ]);
+    const before = repeatBusy(repeated, { ...meeting, id: 'before', startMin: 600 }, [1], () => 'b');
+    expect(before.days[0]?.busy.map((b) => b.id)).toContain('b');
+    // The day it stands on keeps it as it is there, whatever it is changed to here.
+    const moved = repeatBusy(repeated, { ...meeting, startMin: 900, endMin: 930 }, [2, 3], () => 'n');
+    expect(moved.days.map((d) => d.busy.map((b) => b.id))).toEqual([
+      ['m-2026-11-23'],
+      ['m'],
+      ['m-2026-11-25', 'n'],
       [],
     ]);
     const again = repeatBusy(repeated, { ...meeting, id: 'other' }, [1, 2, 3, 4], (date) => `o-${date}`);

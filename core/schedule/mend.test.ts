@@ -95,9 +95,7 @@ describe('putting a day right', () => {
       const at = new Map(mended.breaks.map((b) => [b.id, b.startMin]));
       expect(at.get(skipped!.id)).toBe(skipped!.startMin);
       const elsewhere = others.filter((b) => at.get(b.id) !== b.startMin);
-      expect(moved).toEqual(
-        elsewhere.map((b) => ({ id: b.id, from: b.startMin, to: at.get(b.id) ?? null })),
-      );
+      expect(moved).toEqual(elsewhere.map((b) => ({ id: b.id, from: b.startMin, to: at.get(b.id) ?? null })));
       expect(moved.length).toBeGreaterThan(0);
     }
   });

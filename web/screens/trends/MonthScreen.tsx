@@ -2,10 +2,10 @@ import { METHOD } from '@kotabi/core/report';
 import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import { ArrowLeft, FileText, RotateCcw } from 'lucide-react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useGroups, useMonth } from '../../api/queries';
 import { NotHere } from '../../shell/NotHere';
-import { Waiting } from '../../shell/State';
+import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { Paper } from '../print/Paper';
 import print from '../print/print.module.css';
@@ -95,11 +95,14 @@ export const MonthScreen = () => {
         </Paper>
       ) : (
         <div className="page">
-          <p role="alert">
-            No page is made for {group.name}: it has {report.people}{' '}
-            {report.people === 1 ? 'person' : 'people'}, and of fewer than {report.fewest} anyone could be
-            told from it.
-          </p>
+          <Empty
+            title={`No page of ${name} for ${group.name}`}
+            action={<Link to={`/people/${groupId}`}>Write down who belongs to {group.name}</Link>}
+          >
+            {group.name} has {report.people} {report.people === 1 ? 'person' : 'people'} here, and of fewer
+            than {report.fewest} anyone could be told from the page. From {report.fewest} on it is made. Until
+            then an employer can be told only what was offered, in your own words.
+          </Empty>
         </div>
       )}
     </div>
