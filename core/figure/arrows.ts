@@ -27,6 +27,7 @@ const TRACKED: readonly ((s: Skeleton) => Vec)[] = [
   (s) => s.leg.right.knee,
   (s) => s.leg.left.toe,
   (s) => s.leg.right.toe,
+  (s) => add(s.pelvis.at, [0, -9, -7]),
 ];
 
 const toMm = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: x * 10, y: y * 10 }));
@@ -34,6 +35,8 @@ const toMm = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ 
 const HEAD = [0, 1];
 const SHOULDERS = [6, 7];
 const LEGS = [8, 9, 10, 11];
+/** Below the hips, where they leave the seat. */
+const UNDER_HIPS = 12;
 
 /** Ways shorter than this on the page are not worth an arrow, cm. */
 const LEAST_WAY = 3.5;
@@ -75,13 +78,19 @@ export const moveArrows = (motion: Motion, near: Side = 'left'): Arrow[] => {
   const measured = ways(motion, camera).map((points, i) => ({ i, points, far: wayLength(points) }));
   const farthest = (of: readonly number[]) =>
     measured.filter((m) => of.includes(m.i)).reduce((a, b) => (b.far > a.far ? b : a));
-  const longest = farthest(measured.map((m) => m.i));
+  const longest = farthest(measured.map((m) => m.i).filter((i) => i !== UNDER_HIPS));
   // A hold is told by what sinks or turns, not by how the hands came to where they lie.
   const body = farthest(motion.path === 'there' ? [...HEAD, ...LEGS] : SHOULDERS);
   const tells = motion.path === 'there' ? body.far >= LEAST_WAY : body.far >= longest.far * ALSO_SHARE;
-  const first = tells ? body : longest;
+  // Getting off the seat is told by what leaves it.
+  const rises = motion.poses.some(({ base }) => base === 'off the seat');
+  const first = rises ? farthest([UNDER_HIPS]) : tells ? body : longest;
   if (first.far < LEAST_WAY) return [];
-  const twin = HEAD.includes(first.i) ? undefined : first.i % 2 === 0 ? first.i + 1 : first.i - 1;
+  const twin = [...HEAD, UNDER_HIPS].includes(first.i)
+    ? undefined
+    : first.i % 2 === 0
+      ? first.i + 1
+      : first.i - 1;
   const share = motion.path === 'round' ? 0.8 : motion.path === 'there' && !tells ? 0.4 : 0.62;
   return measured
     .filter((m) => m.i === first.i || (m.i === twin && m.far >= first.far * ALSO_SHARE))

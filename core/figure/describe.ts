@@ -74,6 +74,7 @@ export const motionActions = (motion: Motion): JointAction[] =>
 const BASE_WORDS: Record<Pose['base'], string> = {
   back: 'Sitting',
   edge: 'Sitting on the front edge of the seat',
+  'off the seat': 'Just off the seat',
   stand: 'Standing',
   'cross-legged': 'Sitting on the floor, legs crossed',
   'lying on the back': 'Lying on the back',

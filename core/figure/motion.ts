@@ -4,6 +4,12 @@ import { angleOf } from './rest';
 /** Slow at both ends, as a body moves. */
 const ease = (t: number): number => t * t * (3 - 2 * t);
 
+/** Whoever gets up from a seat is off it from the first moment on, and comes back to it at the last. */
+const baseBetween = (from: Pose, to: Pose, t: number): Pose['base'] => {
+  if ([from.base, to.base].includes('off the seat')) return 'off the seat';
+  return t < 0.5 ? from.base : to.base;
+};
+
 /** The pose between two: every joint on its way, `t` from 0 to 1. Things that cannot be halved change at half-way. */
 export const between = (from: Pose, to: Pose, t: number): Pose => {
   if (t <= 0) return from;
@@ -14,7 +20,7 @@ export const between = (from: Pose, to: Pose, t: number): Pose => {
     const a = angleOf(from, name);
     angles[name] = a + (angleOf(to, name) - a) * t;
   }
-  return { base: t < 0.5 ? from.base : to.base, angles, press: t < 0.5 ? from.press : to.press };
+  return { base: baseBetween(from, to, t), angles, press: t < 0.5 ? from.press : to.press };
 };
 
 /** A motion with other poses, those of its second direction as well. */

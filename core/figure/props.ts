@@ -1,7 +1,6 @@
 import type { Pose, Prop } from '../model';
 import { ball, oval, type Wrap } from './hull';
 import { gripOf, type Part } from './parts';
-import { angleOf } from './rest';
 import { ROLL_CM, type Skeleton } from './skeleton';
 import { type Vec, WORLD } from './space';
 
@@ -10,13 +9,12 @@ const box = (x: [number, number], y: [number, number], z: [number, number], r: n
 const bar = (a: Vec, b: Vec, r: number): Wrap => [ball(a, r), ball(b, r)];
 
 /**
- * The seat lies under the hips; on its edge the hips have come forward, hovering over it as well. Standing, the
- * seat is out of the way, and a chair that is held stands before the hands.
+ * The seat lies under the hips; on its edge, and just off it, the hips have come forward. Standing, the seat is out of
+ * the way, and a chair that is held stands before the hands.
  */
 const seatZ = (pose: Pose, s: Skeleton, held: boolean): number => {
-  if (pose.base === 'edge') return -9;
+  if (pose.base === 'edge' || pose.base === 'off the seat') return -9;
   if (pose.base !== 'stand') return 3;
-  if (angleOf(pose, 'left.knee.bend') + angleOf(pose, 'right.knee.bend') > 90) return s.pelvis.at[2] - 9;
   return held ? farHandZ(s) + 26 : -46;
 };
 const farHandZ = ({ arm }: Skeleton): number => Math.max(gripOf(arm.left.hand)[2], gripOf(arm.right.hand)[2]);

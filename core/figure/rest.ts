@@ -15,11 +15,11 @@ const SEATED: Partial<Record<SidedJoint, number>> = {
 /** On the floor with crossed legs, hands on the thighs. */
 const CROSSED: Partial<Record<SidedJoint, number>> = {
   ...SEATED,
-  'hip.bend': 90,
-  'hip.out': 41,
-  'hip.twist': -86,
-  'knee.bend': 137,
-  'ankle.bend': -24,
+  'hip.bend': 106,
+  'hip.out': 25,
+  'hip.twist': -90,
+  'knee.bend': 140,
+  'ankle.bend': 20,
 };
 /** Standing or lying, arms beside the body. */
 const UPRIGHT: Partial<Record<SidedJoint, number>> = {
@@ -42,6 +42,7 @@ const [seated, crossed, upright] = [restOf(SEATED), restOf(CROSSED), restOf(UPRI
 const REST: Partial<Record<Base, ReadonlyMap<JointName, number>>> = {
   back: seated,
   edge: seated,
+  'off the seat': seated,
   'cross-legged': crossed,
 };
 

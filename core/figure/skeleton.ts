@@ -201,19 +201,37 @@ const legOf = (pose: Pose, side: Side, pelvis: Frame, root: Frame): Leg => {
 
 const LOWEST_SOLE = 2.4;
 
-/** A standing body rests on its lowest foot, with the feet where they were. */
+/** A foot no higher than this above the lowest one stands, cm. */
+const STANDS_CM = 4;
+
+/** A standing body rests on its lowest foot, with the feet where they were; on both feet the hips go to a side, not the feet. */
 const standOnFeet = (pose: Pose, root: Frame): Frame => {
   const legs = SIDES.map((side) => legOf(pose, side, root, root));
-  const lowest = Math.min(...legs.flatMap((l) => [l.heel[1], l.ball[1], l.toe[1]]));
-  const ahead = (Math.max(...legs.map((l) => l.ankle[2])) + Math.min(...legs.map((l) => l.ankle[2]))) / 2;
-  return { ...root, at: [0, root.at[1] + LOWEST_SOLE - lowest, root.at[2] - ahead] };
+  const soles = legs.map((l) => Math.min(l.heel[1], l.ball[1], l.toe[1]));
+  const lowest = Math.min(...soles);
+  const middle = (axis: 0 | 2): number => legs.reduce((sum, l) => sum + l.ankle[axis], 0) / legs.length;
+  const aside = soles.every((y) => y - lowest <= STANDS_CM) ? middle(0) : 0;
+  return { ...root, at: [-aside, root.at[1] + LOWEST_SOLE - lowest, root.at[2] - middle(2)] };
+};
+
+const AT_EDGE: Pose = { base: 'edge', angles: {}, press: [] };
+
+/** Off the edge of a seat the feet stay where they are in front of it. */
+const offSeat = (pose: Pose, root: Frame): Frame => {
+  const { at, ...frame } = standOnFeet(pose, root);
+  return { ...frame, at: [at[0], at[1], at[2] + legOf(AT_EDGE, 'left', root, root).ankle[2]] };
 };
 
 /** Forward kinematics: from joint angles to every place of the body. */
 export const skeletonOf = (pose: Pose): Skeleton => {
   const a = (name: JointName): number => angleOf(pose, name);
   const base = rootOf(pose);
-  const root = pose.base === 'stand' ? standOnFeet(pose, base) : base;
+  const root =
+    pose.base === 'stand'
+      ? standOnFeet(pose, base)
+      : pose.base === 'off the seat'
+        ? offSeat(pose, base)
+        : base;
   const pelvis = bent(root, { flex: a('trunk.hinge') });
   const half = (part: 'low' | 'upper') => ({
     flex: a(`${part}.flex`) / 2,

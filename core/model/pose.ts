@@ -5,6 +5,7 @@ import { JOINT_NAMES, type JointName, jointInfo } from './joint';
 export const Base = z.enum([
   'back',
   'edge',
+  'off the seat',
   'stand',
   'cross-legged',
   'lying on the back',

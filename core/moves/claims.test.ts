@@ -130,7 +130,7 @@ const CLAIMS: [
     handOnHead,
   ],
   ['the arms go overhead', /overhead|for the ceiling|both arms up|over your head/i, asks('arms overhead')],
-  ['one lifts off the seat', /lift off/i, anyPose((pose) => pose.base === 'stand')],
+  ['one lifts off the seat', /lift off/i, anyPose((pose) => pose.base === 'off the seat')],
   ['the back leans back', /lean the upper back|lean back/i, asks('back arched')],
   ['the head hangs', /head and arms hang|let the head hang|hang over/i, asks('head low')],
   ['the eyes are closed', /close (the|your) eyes/i, asks('eyes closed')],

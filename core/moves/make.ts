@@ -20,6 +20,8 @@ export const both = (angles: SidedAngles): Angles => ({ ...left(angles), ...righ
 /** A pose sitting back, unless another base is named. */
 export const pose = (angles: Angles = {}, base: Pose['base'] = 'back'): Pose => Pose.parse({ base, angles });
 export const edge = (angles: Angles = {}): Pose => pose(angles, 'edge');
+/** Lifted off the edge of the seat, the feet where they are when one sits on it. */
+export const offSeat = (angles: Angles = {}): Pose => pose(angles, 'off the seat');
 export const stand = (angles: Angles = {}): Pose => pose(angles, 'stand');
 
 /** The same pose with some angles changed. */

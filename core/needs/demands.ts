@@ -54,12 +54,18 @@ const wideApart = ({ angles }: Pose): Pose['angles'] => {
   );
 };
 
+const LEG = /\.(hip|knee|ankle|toes)\./;
+/** The angles of a pose without those of the legs: sitting on the floor these are crossed, whatever they do on a chair. */
+const crossedBelow = ({ angles }: Pose): Pose['angles'] =>
+  Object.fromEntries(Object.entries(angles).filter(([name]) => !LEG.test(name)));
+
 /** A pose as it is in the position of the step: the same angles on another seat, or on the feet. */
 const placed = (pose: Pose, position: Position): Pose => {
   const base = BASE[position];
   if (base === undefined || pose.base.startsWith('lying')) return pose;
   if (position === 'wide edge') return { ...pose, base, angles: { ...wideApart(pose), ...pose.angles } };
-  return pose.base === base ? pose : { ...pose, base };
+  if (pose.base === base) return pose;
+  return position === 'floor seat' ? { ...pose, base, angles: crossedBelow(pose) } : { ...pose, base };
 };
 
 const moved = new WeakMap<Motion, Map<Position, Motion>>();

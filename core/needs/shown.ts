@@ -118,7 +118,7 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
   const lifted = (side: Side): boolean => Math.min(s.leg[side].ankle[1], s.leg[side].toe[1]) >= FEET_OFF_CM;
   const backTurn = Math.abs(a('low.turn') + a('upper.turn'));
   const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
-  const standing = pose.base === 'stand';
+  const standing = pose.base === 'stand' || pose.base === 'off the seat';
   const longBack = standing && Math.max(0, bend) < POSTURE_FROM.longBack;
   const turned =
     Math.abs(a('neck.turn')) >= POSTURE_FROM.turnedUp || Math.abs(a('neck.side')) >= POSTURE_FROM.bentUp;

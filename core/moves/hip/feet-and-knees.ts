@@ -257,7 +257,7 @@ export const hipFeetAndKnees: MoveData[] = [
           edge(),
           edge({
             ...left({ 'arm.raise': 88, 'arm.across': 80, 'elbow.bend': 6 }),
-            ...right({ 'hip.bend': 76, 'knee.bend': 44, 'ankle.bend': 8 }),
+            ...right({ 'hip.bend': 76, 'knee.bend': 36, 'ankle.bend': 8 }),
           }),
         ),
       }),

@@ -1,6 +1,6 @@
 import { both, each, edge, hand, left, pose, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
-import { CROSSED, figureFour, longBack } from './poses';
+import { CROSSED, figureFour, kneeUnder, longBack } from './poses';
 
 /** A hand on its hip or thigh. */
 const onThigh = { 'arm.raise': 24, 'arm.across': 20, 'elbow.bend': 96, 'arm.twist': 30 };
@@ -26,7 +26,11 @@ export const hipHold: MoveData[] = [
     rungs: [
       rung('heel beside the knee', 'The foot stays low on the shin, sitting upright.', {
         spares: ['chair carries'],
-        figure: there({}, edge(), edge(left({ 'hip.bend': 88, 'hip.out': 40, 'hip.twist': -45, 'knee.bend': 104 }))),
+        figure: there(
+          {},
+          edge(),
+          edge(left({ 'hip.bend': 90, 'hip.out': 6, 'hip.twist': -45, 'knee.bend': 87, 'ankle.bend': 8 })),
+        ),
       }),
       rung('upright', 'Ankle on the knee, sitting tall.', { figure: there({ reason: CROSSED }, edge(), edge(figureFour)) }),
       rung('lean forward', 'Lean forward from the hips, back long.'),
@@ -69,7 +73,7 @@ export const hipHold: MoveData[] = [
     rungs: [
       rung('upright', 'Leg out, no leaning.', {
         spares: ['chair carries'],
-        figure: there({ view: 'near' }, edge(), edge(left({ 'hip.bend': 62, 'knee.bend': 6, 'ankle.bend': 10 }))),
+        figure: there({ view: 'near' }, edge(), edge(left({ 'hip.bend': 65, 'knee.bend': 6, 'ankle.bend': 10 }))),
       }),
       rung('hinge', 'Lean forward with a long back.'),
       rung('reach for the foot', 'Reach along the shin as far as is easy.', {
@@ -82,7 +86,7 @@ export const hipHold: MoveData[] = [
               'trunk.hinge': 30,
               'low.flex': 8,
               'upper.flex': 10,
-              ...left({ 'hip.bend': 62, 'knee.bend': 5, 'ankle.bend': 16 }),
+              ...left({ 'hip.bend': 65, 'knee.bend': 5, 'ankle.bend': 16 }),
             }),
             'left',
             'own ankle',
@@ -106,8 +110,8 @@ export const hipHold: MoveData[] = [
     balancedBy: ['edge-leg-long'],
     figure: there(
       { view: 'near' },
-      edge(left({ 'hip.bend': 62, 'knee.bend': 6, 'ankle.bend': 10 })),
-      hand(edge({ 'trunk.hinge': 28, ...left({ 'hip.bend': 62, 'knee.bend': 6, 'ankle.bend': 16 }) }), 'both', 'own thigh', {
+      edge(left({ 'hip.bend': 65, 'knee.bend': 6, 'ankle.bend': 10 })),
+      hand(edge({ 'trunk.hinge': 28, ...left({ 'hip.bend': 65, 'knee.bend': 6, 'ankle.bend': 16 }) }), 'both', 'own thigh', {
         elbow: [0.6, 0, -0.8],
       }),
     ),
@@ -130,7 +134,10 @@ export const hipHold: MoveData[] = [
     returnSec: 5,
     asks: ['chair carries', 'end of range', 'sideways on the seat'],
     rungs: [
-      rung('knee under the seat', 'The knee only sinks toward the floor.', { spares: ['chair carries'], share: 0.55 }),
+      rung('knee under the seat', 'The knee only sinks toward the floor.', {
+        spares: ['chair carries'],
+        figure: there({ view: 'near' }, edge(), edge(kneeUnder)),
+      }),
       rung('leg long', 'The leg long behind, toes on the floor.'),
     ],
     usualRung: 'knee under the seat',
@@ -284,8 +291,8 @@ export const hipHold: MoveData[] = [
           { props: [] },
           stand(both({ 'hip.bend': 10, 'hip.out': 80 })),
           stand({
-            ...left({ 'hip.bend': 17, 'hip.out': 82, ...onThigh }),
-            ...right({ 'hip.bend': 27, 'hip.out': 48, 'knee.bend': 34, 'ankle.bend': 9, ...onThigh }),
+            ...left({ 'hip.bend': 16, 'hip.out': 81, ...onThigh }),
+            ...right({ 'hip.bend': 20, 'hip.out': 29, 'hip.twist': -18, 'knee.bend': 32, 'ankle.bend': 15, ...onThigh }),
           }),
         ),
       }),
@@ -308,8 +315,8 @@ export const hipHold: MoveData[] = [
       { props: [] },
       stand(both({ 'hip.bend': 20, 'hip.out': 80 })),
       stand({
-        ...left({ 'hip.bend': 32, 'hip.out': 82, ...onThigh }),
-        ...right({ 'hip.bend': 46, 'hip.out': 50, 'knee.bend': 58, 'ankle.bend': 16, ...onThigh }),
+        ...left({ 'hip.bend': 29, 'hip.out': 79, 'ankle.bend': -4, ...onThigh }),
+        ...right({ 'hip.bend': 38, 'hip.out': 39, 'hip.twist': -22, 'knee.bend': 52, 'ankle.bend': 18, ...onThigh }),
       }),
     ),
   },

@@ -41,7 +41,7 @@ export const hipLegs: MoveData[] = [
     dose: sec(8, 10, 20),
     rungs: [
       rung('heel on the floor', 'The leg long, the heel stays down.', {
-        figure: there({ view: 'near' }, pose(), pose(left({ 'hip.bend': 64, 'knee.bend': 8, 'ankle.bend': -38 }))),
+        figure: there({ view: 'near' }, pose(), pose(left({ 'hip.bend': 65, 'knee.bend': 8, 'ankle.bend': -38 }))),
       }),
       rung('leg lifted', 'The leg held out in the air.', { asks: ['effort'] }),
     ],
@@ -127,7 +127,7 @@ export const hipLegs: MoveData[] = [
         figure: andBack(
           {},
           pose(),
-          pose(both({ 'hip.bend': 66, 'knee.bend': 24, 'arm.raise': 62, 'arm.across': 12, 'elbow.bend': 12 })),
+          pose(both({ 'hip.bend': 66, 'knee.bend': 9, 'arm.raise': 62, 'arm.across': 12, 'elbow.bend': 12 })),
         ),
       }),
       rung('all lifted', 'Arms and legs in the air, for a moment.'),
@@ -179,8 +179,8 @@ export const hipLegs: MoveData[] = [
     balancedBy: ['toes-up'],
     figure: andBack(
       { view: 'near', crop: 'legs' },
-      pose(both({ 'hip.bend': 82, 'knee.bend': 68, 'ankle.bend': 4 })),
-      pose(both({ 'hip.bend': 86, 'knee.bend': 66, 'ankle.bend': 14 })),
+      pose(both({ 'hip.bend': 88, 'knee.bend': 68, 'ankle.bend': 4 })),
+      pose(both({ 'hip.bend': 92, 'knee.bend': 66, 'ankle.bend': 14 })),
     ),
   },
   {

@@ -8,7 +8,13 @@ export const ankle = (bend: number, twist: number) =>
   pose(left({ 'hip.bend': 98, 'knee.bend': 52, 'ankle.bend': bend, 'hip.twist': twist }));
 /** The heel stays where it is, the toes rise and go to one side. */
 export const toesOnHeel = (bend: number, twist: number) => pose(left({ 'ankle.bend': bend, 'hip.twist': twist }));
+/** The leg behind, the foot long on the floor. */
 export const longBack = {
-  ...left({ 'hip.bend': -27, 'hip.out': 4, 'knee.bend': 56, 'ankle.bend': -14, 'toes.bend': 30 }),
+  ...left({ 'hip.bend': -26, 'hip.out': 4, 'knee.bend': 65, 'ankle.bend': -45 }),
+  ...right({ 'hip.bend': 90, 'knee.bend': 92 }),
+};
+/** The knee below the seat, close to the floor. */
+export const kneeUnder = {
+  ...left({ 'hip.bend': 6, 'hip.out': 4, 'knee.bend': 99, 'ankle.bend': -50 }),
   ...right({ 'hip.bend': 90, 'knee.bend': 92 }),
 };
