@@ -55,6 +55,52 @@ describe('several weeks', () => {
     expect(Week.parse(copy)).toEqual(copy);
   });
 
+  it('goes from weekday to weekday, with the hours of the day where the group has them, else of the copied one', () => {
+    // Of four days in the week that is copied only Tuesday and Thursday have breaks, Thursday with hours of its own.
+    const long = { ...group, days: [1, 2, 4, 5] as const, daysOff: [] };
+    const days = emptyDays({ ...long, days: [...long.days] }, '2026-11-30').map((d, i) => ({
+      ...d,
+      ...(i === 2 && { hours: { startMin: 600, endMin: 900 } }),
+      breaks: i % 2 === 1 || i === 2 ? [{ ...week.days[0]!.breaks[0]!, startMin: 700 + i }] : [],
+    }));
+    const from = Week.parse({ ...week, days });
+    const copy = copyWeek(from, '2026-12-14', 'w3', { ...long, days: [2, 3, 4] });
+    expect(copy.days.map((d) => [d.date, d.hours, d.breaks.map((b) => b.startMin)])).toEqual([
+      ['2026-12-15', undefined, [701]],
+      ['2026-12-16', undefined, []],
+      ['2026-12-17', { startMin: 600, endMin: 900 }, [702]],
+    ]);
+    expect(copy.days.every((d) => !('off' in d) && (d.hours !== undefined || !('hours' in d)))).toBe(true);
+    const other = { ...long, days: [4], other: [{ day: 4, hours: { startMin: 480, endMin: 720 } }] };
+    expect(copyWeek(from, '2026-12-14', 'w3', other).days.map((d) => d.hours)).toEqual([
+      { startMin: 480, endMin: 720 },
+    ]);
+  });
+
+  it('knows a time of a calendar again by its id, and as changed by its beginning, its end and what it is', () => {
+    const only = {
+      days: [{ ...week.days[0]!, busy: [hand, read, { ...read, id: 'c.9', startMin: 500, endMin: 520 }] }],
+    };
+    const told = (fresh: BusyTime[]) =>
+      busyChanges(only, new Map([['2026-11-30', fresh]])).map((c) => [
+        c.before?.id ?? null,
+        c.now?.id ?? null,
+      ]);
+    const kept = { ...read, id: 'c.9', startMin: 500, endMin: 520 };
+    expect(told([read, kept])).toEqual([]);
+    for (const change of [{ startMin: 690 }, { endMin: 740 }, { use: 'listening' as const }])
+      expect(told([kept, { ...read, ...change }])).toEqual([['c.1', 'c.1']]);
+    // A word that changed is nothing that moves a break.
+    expect(told([{ ...read, label: 'another word' }, kept])).toEqual([]);
+    expect(told([kept])).toEqual([['c.1', null]]);
+    expect(told([{ ...read, id: 'c.2' }, kept])).toEqual([
+      ['c.1', null],
+      [null, 'c.2'],
+    ]);
+    const after = withCalendars(week, new Map([['2026-11-30', [{ ...read, id: 'c.0', startMin: 600 }]]]));
+    expect(after.days[0]!.busy.map((b) => b.id)).toEqual(['c.0', 'h']);
+  });
+
   it('shifts by minutes, and changes the rule from a date on without touching what lies before', () => {
     expect(shiftWeek(week, -15).days[0]!.breaks[0]!.startMin).toBe(625);
     const weeks = ['2026-11-23', '2026-11-30', '2026-12-07'].map((startDate) => ({

@@ -36,7 +36,7 @@ export const copyWeek = (week: Week, monday: IsoDate, id: string, frame: WeekFor
   }),
 });
 
-/** A week with every break that was not set by hand so many minutes later (earlier when negative). */
+/** A week with every break so many minutes later (earlier when negative), within its day and the night after it. */
 export const shiftWeek = (week: Week, byMin: Minutes): Week => ({
   ...week,
   days: week.days.map((day) => ({
