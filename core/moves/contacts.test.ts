@@ -6,7 +6,7 @@ import { library } from '../library/all';
 import { otherSide, type Side, usualVariant } from '../model';
 import { motionOf } from '../needs';
 
-// Which hand goes where, and by which side: what the set-up says of {side} and {other} is looked for in the poses, which
+// Which hand or leg goes where, and by which side: what the set-up says of {side} and {other} is looked for in the poses, which
 // are drawn for the left way.
 
 const SIDES: readonly Side[] = ['left', 'right'];
@@ -79,9 +79,42 @@ const CLAIMS: [claim: string, words: RegExp, shown: Shown][] = [
     /palms (?:together|meet)|backs of the hands together|knuckles together/gi,
     ({ arm }) => length(sub(arm.left.hand.wrist, arm.right.hand.wrist)) < 20,
   ],
+  [
+    'an ankle lies on the other knee',
+    /(\{side\}|\{other\}) ankle on the (?:\{side\}|\{other\}) knee/gi,
+    ({ leg }, [of = 'left']) =>
+      length(sub(leg[of].ankle, leg[otherSide(of)].knee)) < 12 &&
+      leg[of].ankle[1] > leg[otherSide(of)].knee[1],
+  ],
+  [
+    'an ankle lies on the other shin',
+    /(\{side\}|\{other\}) ankle on the (?:\{side\}|\{other\}) shin/gi,
+    ({ leg }, [of = 'left']) =>
+      toSegment(leg[of].ankle, leg[otherSide(of)].knee, leg[otherSide(of)].ankle) < 12 &&
+      leg[of].ankle[2] > leg[otherSide(of)].knee[2],
+  ],
+  [
+    'a leg lies over the other',
+    /cross your (\{side\}|\{other\}) leg over|cross your legs, the (\{side\}|\{other\}) one on top|(\{side\}|\{other\}) leg on top/gi,
+    ({ leg }, [of = 'left']) => {
+      const other = leg[otherSide(of)];
+      return toSegment(leg[of].knee, other.hip, other.knee) < 20 && leg[of].knee[1] > other.knee[1] + 5;
+    },
+  ],
+  [
+    'an arm lies on top of the other',
+    /(\{side\}|\{other\}) arm on top/gi,
+    ({ arm, top }, [of = 'left']) => {
+      // Where both cross: above the other, or before it.
+      const between = sub(arm[of].elbow, arm[otherSide(of)].elbow);
+      const wrists = sub(arm[of].hand.wrist, arm[otherSide(of)].hand.wrist);
+      const over = (v: Vec): boolean => dot(v, top.up) > 1 || dot(v, top.fwd) > 1;
+      return over(between) || over(wrists);
+    },
+  ],
 ];
 
-describe('a hand that is said to be somewhere', () => {
+describe('what is said to lie somewhere', () => {
   const made = new Set<string>();
 
   it.each(library.map((move) => [move.name, move] as const))('%s: is drawn there', (_, move) => {

@@ -24,12 +24,12 @@ export const hipHold: MoveData[] = [
     returnSec: 4,
     asks: ['end of range', 'chair carries'],
     rungs: [
-      rung('heel beside the knee', 'The foot stays low on the shin, sitting upright.', {
+      rung('heel beside the knee', 'The ankle lies on the shin below the knee, sitting upright.', {
         spares: ['chair carries'],
         figure: there(
-          {},
+          { reason: CROSSED },
           edge(),
-          edge(left({ 'hip.bend': 90, 'hip.out': 6, 'hip.twist': -45, 'knee.bend': 87, 'ankle.bend': 8 })),
+          edge(left({ 'hip.bend': 95, 'hip.out': 18, 'hip.twist': -80, 'knee.bend': 95, 'ankle.bend': 8 })),
         ),
       }),
       rung('upright', 'Ankle on the knee, sitting tall.', { figure: there({ reason: CROSSED }, edge(), edge(figureFour)) }),

@@ -1,7 +1,8 @@
 import { left, pose, right } from '../make';
 
 /** Poses that several moves of this shelf share. */
-export const figureFour = left({ 'hip.bend': 96, 'hip.out': 30, 'hip.twist': -80, 'knee.bend': 98, 'ankle.bend': 8 });
+/** The ankle on the other knee, the shin across. */
+export const figureFour = left({ 'hip.bend': 99, 'hip.out': 26, 'hip.twist': -123, 'knee.bend': 116, 'ankle.bend': 8 });
 /** Why the crossed leg turns further than the norm. */
 export const CROSSED = 'The crossed leg is bent, opened and turned at once; the norm measures each by itself.';
 export const ankle = (bend: number, twist: number) =>

@@ -55,7 +55,7 @@ export const hipRungWords: RungWords = {
       say: 'Lay your {side} ankle on the {other} knee, foot flexed. Sit tall, and lean forward from the hips, back long.',
     },
     'heel beside the knee': {
-      say: 'Lay your {side} ankle low on the {other} shin, foot flexed, and sit tall.',
+      say: 'Lay your {side} ankle on the {other} shin, just below the knee, foot flexed, and sit tall.',
       again: 'Now the {side} ankle on the {other} shin.',
       go: 'Grow tall.',
       breathe: 'Breathe out and let the knee sink.',
