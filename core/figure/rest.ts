@@ -17,7 +17,7 @@ const CROSSED: Partial<Record<SidedJoint, number>> = {
   ...SEATED,
   'hip.bend': 106,
   'hip.out': 25,
-  'hip.twist': -90,
+  'hip.twist': -58,
   'knee.bend': 140,
   'ankle.bend': 20,
 };

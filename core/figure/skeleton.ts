@@ -170,13 +170,19 @@ export const handOf = (
   };
 };
 
+/**
+ * So far the thigh turns by itself as it goes out, degrees: the shin of a lifted thigh keeps hanging, and the foot stays below
+ * the knee. A hanging leg that goes to the side keeps its toes ahead.
+ */
+const hangs = (bend: number, out: number): number => (bend > 0 ? out * (1 - Math.cos(rad(bend))) : 0);
+
 const legOf = (pose: Pose, side: Side, pelvis: Frame, root: Frame): Leg => {
   const of = (j: SidedJoint): number => angleOf(pose, `${side}.${j}`);
   const f = outward(root, side);
   const hip = place(outward(pelvis, side), [BODY.hipHalf, 0, 0]);
   const bend = of('hip.bend');
   const dir = limbDirection(Math.abs(bend), bend < 0 ? of('hip.out') - 90 : 90 - of('hip.out'));
-  const back = turnAbout(swing(dir, [0, 0, -1]), dir, of('hip.twist'));
+  const back = turnAbout(swing(dir, [0, 0, -1]), dir, of('hip.twist') - hangs(bend, of('hip.out')));
   const k = rad(of('knee.bend'));
   const shin = add(scale(dir, Math.cos(k)), scale(back, Math.sin(k)));
   const toe0 = add(scale(dir, Math.sin(k)), scale(back, -Math.cos(k)));

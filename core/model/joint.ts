@@ -116,7 +116,7 @@ export const SIDED_JOINTS = {
     'Hip',
     ['internal rotation', 'external rotation'],
     ['rolled inward', 'rolled outward'],
-    -130,
+    -90,
     60,
   ),
   'knee.bend': info('Knee', ['flexion', 'extension'], ['bent', 'straight'], 0, 140),

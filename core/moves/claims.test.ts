@@ -130,6 +130,18 @@ const CLAIMS: [
     handOnHead,
   ],
   ['the arms go overhead', /overhead|for the ceiling|both arms up|over your head/i, asks('arms overhead')],
+  [
+    'arms hang straight down from the shoulders',
+    /\bhead and arms hang\b(?! over)|let (?:the|both) (?:arms|hands) hang and/i,
+    anyPose((pose) => {
+      const { arm } = skeletonOf(pose);
+      return [arm.left, arm.right].every(
+        ({ shoulder, hand }) =>
+          Math.hypot(hand.wrist[0] - shoulder[0], hand.wrist[2] - shoulder[2]) < 22 &&
+          hand.wrist[1] < shoulder[1] - 30,
+      );
+    }),
+  ],
   ['one lifts off the seat', /lift off/i, anyPose((pose) => pose.base === 'off the seat')],
   ['the back leans back', /lean the upper back|lean back/i, asks('back arched')],
   ['the head hangs', /head and arms hang|let the head hang|hang over/i, asks('head low')],

@@ -3,7 +3,7 @@ import { type Reach, reaching } from '../figure';
 import { type JointName, Motion, Pose, type Rung, type Side, type SidedJoint } from '../model';
 
 export type Angles = Pose['angles'];
-type SidedAngles = Partial<Record<SidedJoint, number>>;
+export type SidedAngles = Partial<Record<SidedJoint, number>>;
 
 const of =
   (side: Side) =>

@@ -37,7 +37,7 @@ const SIDES: readonly Side[] = ['left', 'right'];
 /** The thighs go out so far with the feet wide, degrees. Common practice, no source. */
 export const WIDE_OUT_DEG = 30;
 /** The joints of one side there: feet below the knees. Where the arm rests, its hand goes along with the thigh. */
-const WIDE_LEG = { 'hip.out': WIDE_OUT_DEG, 'hip.twist': -20 } as const;
+const WIDE_LEG = { 'hip.out': WIDE_OUT_DEG } as const;
 const RESTING_ARM = { 'arm.across': 44 } as const;
 
 /** The legs with the feet wide, where a pose does not say how they are; hands that rest on the thighs go along with them. */

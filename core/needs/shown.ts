@@ -1,4 +1,5 @@
 import { angleOf, dot, length, skeletonOf, sub } from '../figure';
+import { BODY } from '../figure/body';
 import type { Ask, JointName, Pose, Side, SidedJoint } from '../model';
 
 /**
@@ -97,6 +98,8 @@ export const BEHIND_CM = 9;
 export const FAR_BEHIND_CM = 16;
 /** A foot whose heel and toes are higher than this is off the floor. */
 export const FEET_OFF_CM = 15;
+/** An upper arm that points down by this share of its length hangs. */
+export const HANGING_SHARE = 0.95;
 /** The back is so wide, from its middle. */
 export const BACK_CM = 15;
 
@@ -115,6 +118,12 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     const back = -dot(wrist, s.top.fwd);
     return back >= FAR_BEHIND_CM || (back >= BEHIND_CM && Math.abs(dot(wrist, s.top.right)) < BACK_CM);
   };
+  /** An arm that hangs straight down is not raised, however far the trunk is bent. */
+  const hanging = (side: Side): boolean =>
+    (seated(pose) || pose.base === 'stand') &&
+    s.arm[side].shoulder[1] - s.arm[side].elbow[1] > BODY.upperArm * HANGING_SHARE;
+  const raised = (from: number): boolean =>
+    SIDES.some((side) => a(`${side}.arm.raise`) >= from && !hanging(side));
   const lifted = (side: Side): boolean => Math.min(s.leg[side].ankle[1], s.leg[side].toe[1]) >= FEET_OFF_CM;
   const backTurn = Math.abs(a('low.turn') + a('upper.turn'));
   const lean = a('trunk.hinge') + Math.max(0, bend) / 2;
@@ -151,8 +160,8 @@ export const demandsOfPose = (pose: Pose): Demand[] => {
     ['back bent to the side', Math.abs(a('low.side') + a('upper.side')) >= POSTURE_FROM.sideBent],
     ['deep lean forward', lean >= POSTURE_FROM.lean && !longBack],
     ['hinge with a long back', lean >= POSTURE_FROM.lean && longBack],
-    ['arms overhead', any((of) => of('arm.raise') >= POSTURE_FROM.overhead)],
-    ['arm at shoulder height', any((of) => of('arm.raise') >= POSTURE_FROM.level)],
+    ['arms overhead', raised(POSTURE_FROM.overhead)],
+    ['arm at shoulder height', raised(POSTURE_FROM.level)],
     ['arm across', any((of) => of('arm.raise') >= 60 && of('arm.across') >= POSTURE_FROM.across)],
     ['arm behind', SIDES.some(behind)],
     ['wrist bent far', any((of) => Math.abs(of('wrist.bend')) >= POSTURE_FROM.wrist)],

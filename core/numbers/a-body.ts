@@ -7,6 +7,7 @@ import {
   FEET_OFF_CM,
   POSTURE_FROM as from,
   HANDS_MEET_CM,
+  HANGING_SHARE,
 } from '../needs/shown';
 import { published as p } from '../reference';
 import { at, percent } from './value';
@@ -95,6 +96,10 @@ export const ofABody = [
     ['Long at the end of the range', `more than ${LONG_HOLD_SEC} s`],
     ['Long for arms overhead and for effort', `more than ${ONE_BREATH_SEC} s, about a slow breath`],
     ['The head moves quickly', `a repetition in less than ${QUICK_REP_SEC} s`],
+    [
+      'An arm hangs, and is not raised',
+      `its upper part points down by ${percent(HANGING_SHARE)} of its length`,
+    ],
     ['Both feet off the floor, seated', `heels and toes higher than ${FEET_OFF_CM} cm`],
     ['A small version of a move', `less than ${percent(SMALL_SHARE)} of its range`],
   ]),

@@ -35,6 +35,10 @@ const places = (s: Skeleton): Place[] => [
 /** Points are inside shoes and hands: so deep they still lie on the floor, cm. On the way a heel may brush it. */
 const DEEPEST = -1.5;
 const DEEPEST_ON_THE_WAY = -3;
+/** So high heel and ball of a foot lie that stands flat, at most, cm. */
+const FLAT = 4.5;
+/** Words of which a foot does something else than stand. */
+const FOOT = /\b(foot|legs?|heels?|toes|step|walk|ankle)\b/i;
 const LEAP = 13;
 const SLIDE = 6;
 /** Where the leg goes past the seat, beside which it has room that a picture from the side has not. */
@@ -57,6 +61,20 @@ describe.each([...library, ...pauses].map((move) => [move.name, move] as const))
       for (const motion of [first, reversed(first)]) {
         for (const pose of motion.poses)
           expect(lowest(skeletonOf(pose)), `${rung}, ${position}`).toBeGreaterThan(DEEPEST);
+        // Whoever does not lift, slide, cross or step has both soles on the floor.
+        const planted = !FOOT.test(cuesOf(variantOf(move, rung, position)).say ?? '');
+        for (const pose of motion.poses)
+          if (planted && !/lying|cross-legged/.test(pose.base))
+            for (const side of SIDES) {
+              const { heel, ball, toe } = skeletonOf(pose).leg[side];
+              const sole = Math.max(heel[1] as number, ball[1] as number);
+              expect([rung, position, side, sole < FLAT || (toe[1] as number) > 14]).toEqual([
+                rung,
+                position,
+                side,
+                true,
+              ]);
+            }
         const bodies = Array.from({ length: FRAMES + 1 }, (_, i) => skeletonOf(poseAt(motion, i / FRAMES)));
         const [start] = bodies;
         if (!start) throw new Error('no frames');
@@ -71,7 +89,7 @@ describe.each([...library, ...pauses].map((move) => [move.name, move] as const))
         });
         expect(Math.max(...steps), `${rung}, ${position}, from frame to frame`).toBeLessThan(LEAP);
         const said = cuesOf(variantOf(move, rung, position)).say ?? '';
-        if (CARRIES.includes(move.id) || /\bslide\b/i.test(said)) continue;
+        if (CARRIES.includes(move.id) || /\b(slide|step|walk)\b/i.test(said)) continue;
         for (const side of SIDES) {
           if (!bodies.every((body) => stands(body, side))) continue;
           const slid = Math.max(...bodies.map((b) => apart(b.leg[side].ankle, start.leg[side].ankle)));

@@ -315,8 +315,11 @@ export const hipFeetAndKnees: MoveData[] = [
     balancedBy: ['sit-tall'],
     figure: andBack(
       {},
-      edge(both({ 'hip.out': 22 })),
-      edge({ ...left({ 'hip.out': 34, 'hip.twist': -8 }), ...right({ 'hip.out': 4, 'hip.twist': 14 }) }),
+      edge(both({ 'hip.out': 21, 'hip.twist': 4, 'knee.bend': 87 })),
+      edge({
+        ...left({ 'hip.bend': 88, 'hip.out': 36, 'hip.twist': -13, 'knee.bend': 87 }),
+        ...right({ 'hip.bend': 86, 'hip.out': 2, 'hip.twist': 23, 'knee.bend': 87, 'ankle.bend': 3 }),
+      }),
     ),
   },
 ];

@@ -1,6 +1,6 @@
 import { both, each, edge, hand, left, pose, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
-import { CROSSED, figureFour, kneeUnder, longBack } from './poses';
+import { CROSSED, figureFour, holdsChair, kneeUnder, longBack, longStep, shortStep } from './poses';
 
 /** A hand on its hip or thigh. */
 const onThigh = { 'arm.raise': 24, 'arm.across': 20, 'elbow.bend': 96, 'arm.twist': 30 };
@@ -29,7 +29,7 @@ export const hipHold: MoveData[] = [
         figure: there(
           { reason: CROSSED },
           edge(),
-          edge(left({ 'hip.bend': 95, 'hip.out': 18, 'hip.twist': -80, 'knee.bend': 95, 'ankle.bend': 8 })),
+          edge(left({ 'hip.bend': 95, 'hip.out': 18, 'hip.twist': -60, 'knee.bend': 95, 'ankle.bend': 8 })),
         ),
       }),
       rung('upright', 'Ankle on the knee, sitting tall.', { figure: there({ reason: CROSSED }, edge(), edge(figureFour)) }),
@@ -173,7 +173,9 @@ export const hipHold: MoveData[] = [
     returnSec: 4,
     asks: ['chair carries'],
     rungs: [
-      rung('short step', 'A short step, heel lifted.', { share: 0.6 }),
+      rung('short step', 'A short step, heel lifted.', {
+        figure: there({ view: 'near', props: ['chair'] }, stand(holdsChair), stand(shortStep)),
+      }),
       rung('long step', 'A long step, hip forward.', { asks: ['end of range'] }),
     ],
     usualRung: 'short step',
@@ -189,33 +191,7 @@ export const hipHold: MoveData[] = [
     },
     instead: ['edge-leg-long', 'hip-hinge-reps'],
     balancedBy: ['leg-out-hinge'],
-    figure: there(
-      { view: 'near', props: ['chair'] },
-      stand(both({ 'arm.raise': 38, 'arm.across': 85, 'elbow.bend': 30 })),
-      stand({
-        'upper.flex': -4,
-        ...both({ 'arm.raise': 38, 'arm.across': 85, 'elbow.bend': 30 }),
-        ...left({
-          'arm.raise': 38,
-          'arm.across': 85,
-          'elbow.bend': 30,
-          'hip.bend': -24,
-          'hip.out': 4,
-          'knee.bend': 10,
-          'ankle.bend': -6,
-          'toes.bend': 24,
-        }),
-        ...right({
-          'arm.raise': 38,
-          'arm.across': 85,
-          'elbow.bend': 30,
-          'hip.bend': 28,
-          'knee.bend': 32,
-          'ankle.bend': 4,
-          'hip.out': 8,
-        }),
-      }),
-    ),
+    figure: there({ view: 'near', props: ['chair'] }, stand(holdsChair), stand(longStep)),
   },
   {
     id: 'crossed-legs-tuck',
@@ -241,7 +217,7 @@ export const hipHold: MoveData[] = [
           pose(),
           pose({
             'trunk.hinge': 8,
-            ...left({ 'hip.bend': 106, 'hip.out': -22, 'hip.twist': -22, 'knee.bend': 116, 'ankle.bend': 10 }),
+            ...left({ 'hip.bend': 106, 'hip.out': -22, 'hip.twist': -45, 'knee.bend': 116, 'ankle.bend': 10 }),
             ...right({ 'hip.out': -2 }),
           }),
         ),
@@ -266,7 +242,7 @@ export const hipHold: MoveData[] = [
       pose(),
       pose({
         'trunk.hinge': 8,
-        ...left({ 'hip.bend': 108, 'hip.out': -18, 'hip.twist': 8, 'knee.bend': 86 }),
+        ...left({ 'hip.bend': 108, 'hip.out': -18, 'hip.twist': -16, 'knee.bend': 86 }),
         ...right({ 'hip.out': -2 }),
       }),
     ),
@@ -292,7 +268,7 @@ export const hipHold: MoveData[] = [
           stand(both({ 'hip.bend': 10, 'hip.out': 80 })),
           stand({
             ...left({ 'hip.bend': 16, 'hip.out': 81, ...onThigh }),
-            ...right({ 'hip.bend': 20, 'hip.out': 29, 'hip.twist': -18, 'knee.bend': 32, 'ankle.bend': 15, ...onThigh }),
+            ...right({ 'hip.bend': 20, 'hip.out': 29, 'hip.twist': -16, 'knee.bend': 32, 'ankle.bend': 15, ...onThigh }),
           }),
         ),
       }),
@@ -315,8 +291,8 @@ export const hipHold: MoveData[] = [
       { props: [] },
       stand(both({ 'hip.bend': 20, 'hip.out': 80 })),
       stand({
-        ...left({ 'hip.bend': 29, 'hip.out': 79, 'ankle.bend': -4, ...onThigh }),
-        ...right({ 'hip.bend': 38, 'hip.out': 39, 'hip.twist': -22, 'knee.bend': 52, 'ankle.bend': 18, ...onThigh }),
+        ...left({ 'hip.bend': 29, 'hip.out': 79, 'hip.twist': 10, 'ankle.bend': -4, ...onThigh }),
+        ...right({ 'hip.bend': 38, 'hip.out': 39, 'hip.twist': -14, 'knee.bend': 52, 'ankle.bend': 18, ...onThigh }),
       }),
     ),
   },

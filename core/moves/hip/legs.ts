@@ -20,7 +20,7 @@ import {
 import type { MoveData } from '../types';
 
 /** Sitting with the left leg crossed over the right. */
-const crossedLegs = pose(left({ 'hip.out': -14, 'hip.bend': 100, 'knee.bend': 86 }));
+const crossedLegs = pose(left({ 'hip.out': -14, 'hip.bend': 100, 'hip.twist': -16, 'knee.bend': 86 }));
 
 /** Legs and feet, singly and together. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipLegs: MoveData[] = [

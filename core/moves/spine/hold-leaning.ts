@@ -148,7 +148,12 @@ export const spineHoldLeaning: MoveData[] = [
           { view: 'near', props: [] },
           stand(),
           hand(
-            stand({ 'trunk.hinge': 50, 'low.flex': 8, 'upper.flex': 6, ...both({ 'knee.bend': 14, 'hip.bend': 8 }) }),
+            stand({
+              'trunk.hinge': 50,
+              'low.flex': 8,
+              'upper.flex': 6,
+              ...both({ 'knee.bend': 14, 'hip.bend': 8, 'ankle.bend': 6 }),
+            }),
             'both',
             'own thigh',
             { elbow: [0.7, 0, -0.8] },
@@ -178,7 +183,7 @@ export const spineHoldLeaning: MoveData[] = [
           'low.flex': 34,
           'upper.flex': 30,
           'neck.flex': 20,
-          ...both({ 'knee.bend': 22, 'hip.bend': 14, 'fingers.curl': 60 }),
+          ...both({ 'knee.bend': 22, 'hip.bend': 14, 'ankle.bend': 8, 'fingers.curl': 60 }),
         }),
         'both',
         // The clasped hands lift away from the back.

@@ -168,7 +168,7 @@ export const spineHoldSeated: MoveData[] = [
                 'upper.turn': 32,
                 'low.turn': 8,
                 'neck.turn': 24,
-                ...left({ 'hip.out': -14, 'hip.bend': 106, 'knee.bend': 84 }),
+                ...left({ 'hip.out': -14, 'hip.bend': 106, 'hip.twist': -18, 'knee.bend': 84 }),
               }),
               'right',
               'far knee',
@@ -222,12 +222,10 @@ export const spineHoldSeated: MoveData[] = [
         figure: there(
           { view: 'near' },
           edge(wide),
-          hand(
-            edge({ 'trunk.hinge': 24, 'low.flex': 18, 'upper.flex': 20, 'neck.flex': 20, ...both({ 'hip.out': 22 }) }),
-            'both',
-            'own knee',
-            { elbow: [0.7, -0.9, -0.2], with: 2 },
-          ),
+          hand(edge({ 'trunk.hinge': 24, 'low.flex': 18, 'upper.flex': 20, 'neck.flex': 20, ...wide }), 'both', 'own knee', {
+            elbow: [0.7, -0.9, -0.2],
+            with: 2,
+          }),
         ),
       }),
       rung('hanging', 'Head and arms hang.'),

@@ -17,7 +17,7 @@ import {
   together,
 } from '../make';
 import type { MoveData } from '../types';
-import { bow, hug, lifted, onKnees, rounded, wings } from './poses';
+import { apart, bow, hug, lifted, onKnees, rounded, wings } from './poses';
 
 /** Spine and sides. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const spineMobilise: MoveData[] = [
@@ -378,8 +378,8 @@ export const spineMobilise: MoveData[] = [
     figure: there(
       { view: 'near' },
       hand(bow(22, 30, 30), 'both', 'own knee', { elbow: [0.7, 0, -0.7] }),
-      onKnees({ 'low.flex': 14, 'upper.flex': 28, 'neck.flex': 28 }),
-      onKnees({ 'upper.flex': -4 }),
+      onKnees({ ...apart, 'low.flex': 14, 'upper.flex': 28, 'neck.flex': 28 }),
+      onKnees({ ...apart, 'upper.flex': -4 }),
     ),
   },
   {

@@ -5,9 +5,14 @@ export const onKnees = (angles: Parameters<typeof edge>[0]) =>
   hand(edge(angles), 'both', 'own knee', { elbow: [0.7, -0.4, -0.5] });
 export const rounded = onKnees({ 'low.flex': 26, 'upper.flex': 30, 'neck.flex': 26 });
 export const lifted = onKnees({ 'low.flex': -12, 'upper.flex': -12, 'neck.flex': -10 });
-export const bow = (hinge: number, flex: number, neck = 20) =>
-  edge({ 'trunk.hinge': hinge, 'low.flex': flex, 'upper.flex': flex, 'neck.flex': neck, ...both({ 'hip.out': 22 }) });
-export const folded = also(bow(28, 36, 30), both({ 'arm.raise': 60, 'arm.across': 96, 'elbow.bend': 10 }));
+/** The thighs go out so far with the feet wide. */
+const WIDE = 38;
+/** So far out are the thighs of who folds between the knees. */
+const APART = 22;
+export const apart = both({ 'hip.out': APART });
+export const bow = (hinge: number, flex: number, neck = 20, out = APART) =>
+  edge({ 'trunk.hinge': hinge, 'low.flex': flex, 'upper.flex': flex, 'neck.flex': neck, ...both({ 'hip.out': out }) });
+export const folded = also(bow(28, 36, 30, WIDE), both({ 'arm.raise': 94, 'arm.across': 96, 'elbow.bend': 10 }));
 /** One hand on the backrest, behind. */
 export const CHAIR_HAND = left({
   'arm.raise': 44,
@@ -18,7 +23,7 @@ export const CHAIR_HAND = left({
   'fingers.curl': 60,
 });
 export const wings = both({ 'arm.raise': 84, 'arm.across': 10, 'elbow.bend': 20 });
-export const wide = both({ 'hip.out': 38 });
+export const wide = both({ 'hip.out': WIDE });
 export const atDesk = stand({
   'trunk.hinge': 78,
   'upper.flex': -6,
