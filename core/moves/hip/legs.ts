@@ -125,7 +125,7 @@ export const hipLegs: MoveData[] = [
     rungs: [
       rung('heels slide', 'The heels slide forward on the floor, the arms half-way up.', {
         figure: andBack(
-          {},
+          { props: ['chair'] },
           pose(),
           pose(both({ 'hip.bend': 66, 'knee.bend': 9, 'arm.raise': 62, 'arm.across': 12, 'elbow.bend': 12 })),
         ),
@@ -145,7 +145,7 @@ export const hipLegs: MoveData[] = [
     instead: ['knee-straighten', 'arms-up-breath'],
     balancedBy: ['clasp-forward'],
     figure: andBack(
-      {},
+      { props: ['chair'] },
       pose(),
       pose(both({ 'hip.bend': 88, 'hip.out': 12, 'knee.bend': 14, 'arm.raise': 92, 'arm.across': 12, 'elbow.bend': 8 })),
     ),
