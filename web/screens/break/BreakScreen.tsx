@@ -4,7 +4,6 @@ import { useBreak, useMoves } from '../../api/queries';
 import { useDocument } from '../../document/useDocument';
 import { Waiting } from '../../shell/State';
 import { whenIdle } from '../../shell/whenIdle';
-import { warmUp } from '../../workers/solving';
 import { Editor } from './Editor';
 import { breakKind, createBreakStore } from './store';
 
@@ -18,8 +17,8 @@ const fetchBeside = (): void => {
 };
 /** What works without the server has to be here before it is gone; it must not hold up the first edit. */
 const fetchRest = (): void => {
-  warmUp();
   fetchAhead([
+    import('../../workers/solving').then((m) => m.warmUp()),
     import('./Dialogs').then((m) => m.fetchDialogs()),
     import('../../fields/ContextMenu'),
     import('../../fields/MenuButton'),
