@@ -14,6 +14,12 @@ export const SMALL_SHARE = 0.8;
 const onlyHalf = (move: Move, say: Say): string =>
   say(move.ways.directions ? 'onlyHalfLarge' : 'onlyHalfFar');
 
+/** How small comes before what is done afterwards (“Then change arms.”), and else at the end. */
+const smaller = (words: string, only: string): string => {
+  const [then] = words.match(/ Then [^.]*\.$/) ?? [''];
+  return `${words.slice(0, words.length - then.length)} ${only}${then}`;
+};
+
 /** Is it the usual rung of a move, whose words the move itself has? */
 const isUsual = (move: Move, rung: Rung): boolean => rung === rungOf(move);
 
@@ -41,7 +47,7 @@ export const cuesOf = (variant: Variant, oneByOne = false, say: Say = english): 
     ...(oneByOne && ownOf(rung?.oneByOne)),
   };
   if (rung && rung.share < SMALL_SHARE && rung.say === undefined && !isUsual(move, rung))
-    cues.say = `${cues.say} ${onlyHalf(move, say)}`;
+    cues.say = smaller(cues.say, onlyHalf(move, say));
   if (say !== english) return cues;
   const ofVariant = made.get(variant) ?? new Map<boolean, Cues>();
   made.set(variant, ofVariant.set(oneByOne, cues));

@@ -170,16 +170,9 @@ export const Before = ({
             </Button>
           </div>
           <p className={styles.dim}>Space starts and pauses · ← back · → on · ↑ one more breath</p>
-          {choices.before.length > 0 && (
-            <section aria-label="Who needs something else">
-              <h2>Say to everyone</h2>
-              <ul className={beforeStyles.readOut}>
-                {choices.before.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <Suspense fallback={null}>
+            <SoundPanel sound={sound} timeline={timeline} brk={brk} silent={silent} />
+          </Suspense>
         </section>
         <div className={beforeStyles.besides}>
           <section className={beforeStyles.care} aria-label="Cautions">
@@ -191,9 +184,16 @@ export const Before = ({
               </div>
             ))}
           </section>
-          <Suspense fallback={null}>
-            <SoundPanel sound={sound} timeline={timeline} brk={brk} silent={silent} />
-          </Suspense>
+          {choices.before.length > 0 && (
+            <section className={beforeStyles.care} aria-label="Say to everyone">
+              <h2>Say to everyone</h2>
+              <ul className={beforeStyles.readOut}>
+                {choices.before.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </section>
+          )}
         </div>
       </div>
       <section aria-label="What is coming">

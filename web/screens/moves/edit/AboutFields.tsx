@@ -3,6 +3,7 @@ import { Area, Ask, Kind, Muscle, Position, Region, Space, Thing } from '@kotabi
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import styles from './edit.module.css';
+import { FIELDS } from './fields';
 import { options } from './options';
 
 const places = Position.options.map((value) => ({ value, label: placeWord(value) }));
@@ -14,12 +15,12 @@ export const AboutFields = ({ others }: { others: { value: string; label: string
     <div className={styles.grid}>
       <Form.Item
         name="name"
-        label="Name"
+        label={FIELDS.name}
         rules={[{ required: true, whitespace: true, message: 'A move needs a name.' }]}
       >
         <Input maxLength={80} />
       </Form.Item>
-      <Form.Item name="otherNames" label="Other names">
+      <Form.Item name="otherNames" label={FIELDS.otherNames}>
         <Select
           mode="tags"
           tokenSeparators={[',']}
@@ -28,50 +29,50 @@ export const AboutFields = ({ others }: { others: { value: string; label: string
           placeholder="with commas"
         />
       </Form.Item>
-      <Form.Item name="kind" label="Kind">
+      <Form.Item name="kind" label={FIELDS.kind}>
         <Select options={options(Kind.options)} />
       </Form.Item>
-      <Form.Item name="purpose" label="What it is for" className={styles.half}>
+      <Form.Item name="purpose" label={FIELDS.purpose} className={styles.half}>
         <Input maxLength={300} />
       </Form.Item>
-      <Form.Item name="region" label="Shelf">
+      <Form.Item name="region" label={FIELDS.region}>
         <Select options={options(Region.options)} />
       </Form.Item>
       <Form.Item
         name="areas"
-        label="Areas, the main one first"
+        label={FIELDS.areas}
         rules={[{ required: true, message: 'At least one area.' }]}
       >
         <MultiSelect options={options(Area.options)} />
       </Form.Item>
-      <Form.Item name="muscles" label="Muscles it moves, the main one first">
+      <Form.Item name="muscles" label={FIELDS.muscles}>
         <MultiSelect options={options(Muscle.options)} />
       </Form.Item>
-      <Form.Item name="holding" label="Muscles that hold still">
+      <Form.Item name="holding" label={FIELDS.holding}>
         <MultiSelect options={options(Muscle.options)} />
       </Form.Item>
-      <Form.Item name="position" label="Position">
+      <Form.Item name="position" label={FIELDS.position}>
         <Select options={places} />
       </Form.Item>
-      <Form.Item name="alsoIn" label="Possible in as well">
+      <Form.Item name="alsoIn" label={FIELDS.alsoIn}>
         <MultiSelect options={places} />
       </Form.Item>
-      <Form.Item name="things" label="Things needed">
+      <Form.Item name="things" label={FIELDS.things}>
         <MultiSelect options={options(Thing.options)} />
       </Form.Item>
-      <Form.Item name="space" label="Room">
+      <Form.Item name="space" label={FIELDS.space}>
         <Select options={options(Space.options)} />
       </Form.Item>
-      <Form.Item name="asks" label="Asks of body or seat, beyond what the figure shows">
+      <Form.Item name="asks" label={FIELDS.asks}>
         <MultiSelect options={options(Ask.options)} />
       </Form.Item>
-      <Form.Item name="instead" label="To do instead, the nearest first">
+      <Form.Item name="instead" label={FIELDS.instead}>
         <MultiSelect optionFilterProp="label" options={others} />
       </Form.Item>
-      <Form.Item name="balancedBy" label="Balanced by">
+      <Form.Item name="balancedBy" label={FIELDS.balancedBy}>
         <MultiSelect optionFilterProp="label" options={others} />
       </Form.Item>
-      <Form.Item name="seen" label="Unnoticed">
+      <Form.Item name="seen" label={FIELDS.discreet}>
         <Checkbox.Group
           options={[
             { value: 'call', label: 'on a call' },
@@ -79,10 +80,10 @@ export const AboutFields = ({ others }: { others: { value: string; label: string
           ]}
         />
       </Form.Item>
-      <Form.Item name="returnSec" label="Seconds to come back (empty: as the pace)">
+      <Form.Item name="returnSec" label={FIELDS.returnSec}>
         <InputNumber min={0} max={60} suffix="s" style={{ width: 110 }} />
       </Form.Item>
-      <Form.Item name="onlyWhenAsked" valuePropName="checked" label="Offered">
+      <Form.Item name="onlyWhenAsked" valuePropName="checked" label={FIELDS.onlyWhenAsked}>
         <Checkbox>only when asked for</Checkbox>
       </Form.Item>
     </div>

@@ -16,6 +16,7 @@ import { useMessages } from '../../../shell/messages';
 import { AboutFields } from './AboutFields';
 import { placeholderProblems } from './blank';
 import styles from './edit.module.css';
+import { whereInForm } from './fields';
 import { options } from './options';
 import { PoseEditor } from './PoseEditor';
 import { type Ladder, RungsField } from './RungsField';
@@ -146,7 +147,7 @@ const OpenForm = ({ document }: { document: Document<Move> }) => {
           <ul>
             {problems.map((p) => (
               <li key={`${p.path}${p.message}`}>
-                <b>{p.path.replaceAll('.', ', ')}</b> {p.message}
+                <b>{whereInForm(p.path, rungs.rungs)}</b>: {p.message}
                 {p.value !== undefined && ` (it is ${JSON.stringify(p.value)})`}
               </li>
             ))}

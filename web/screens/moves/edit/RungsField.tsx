@@ -3,6 +3,7 @@ import { Button, Input, Radio, Slider } from 'antd';
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { blankRung } from './blank';
 import styles from './edit.module.css';
+import { WORD_FIELDS } from './fields';
 
 export interface Ladder {
   rungs: Rung[];
@@ -17,12 +18,7 @@ interface Props {
 }
 
 /** What else a rung may say in its own words. */
-const OTHER_WORDS = [
-  ['go', 'Go'],
-  ['feel', 'Felt where'],
-  ['check', 'Check'],
-  ['back', 'Way back'],
-] as const;
+const OTHER_WORDS = ['go', 'feel', 'check', 'back'] as const;
 
 /** The ladder of a move: rungs from the easiest to the strongest, and which one is usual. */
 export const RungsField = ({ value, change, pose }: Props) => {
@@ -131,11 +127,11 @@ export const RungsField = ({ value, change, pose }: Props) => {
             />
           </div>
           <div className="bar">
-            {OTHER_WORDS.map(([role, label]) => (
+            {OTHER_WORDS.map((role) => (
               <Input
                 key={role}
-                aria-label={`${label} of rung ${i + 1}`}
-                placeholder={`${label.toLowerCase()}, if another`}
+                aria-label={`${WORD_FIELDS[role]} of rung ${i + 1}`}
+                placeholder={`${WORD_FIELDS[role].toLowerCase()}, if another`}
                 style={{ flex: 1, minWidth: 120 }}
                 maxLength={600}
                 value={r[role] ?? ''}

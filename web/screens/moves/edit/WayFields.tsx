@@ -1,6 +1,7 @@
 import type { Move } from '@kotabi/core/model';
 import { Form, Input, InputNumber, Radio, Select } from 'antd';
 import styles from './edit.module.css';
+import { FIELDS } from './fields';
 import { options } from './options';
 import type { Values } from './values';
 
@@ -14,7 +15,7 @@ export const WayFields = ({ value }: { value: Move }) => {
     <section className={`card ${styles.form}`} aria-label="Sides, dose, breath">
       <h2>Sides, dose, breath</h2>
       <div className={styles.grid}>
-        <Form.Item name="pattern" label="Sides" className={styles.wide}>
+        <Form.Item name="pattern" label={FIELDS.ways} className={styles.wide}>
           <Radio.Group
             options={[
               { value: 'together', label: 'both sides together' },
@@ -57,7 +58,7 @@ export const WayFields = ({ value }: { value: Move }) => {
         <Form.Item name="measure" label="Measured in">
           <Select options={options(['seconds', 'breaths', 'reps'])} />
         </Form.Item>
-        <Form.Item label="Least, usual, most">
+        <Form.Item label={FIELDS.dose}>
           <div className="bar" style={{ flexWrap: 'nowrap' }}>
             <Form.Item name="least" noStyle>
               <InputNumber aria-label="Least" min={1} max={600} style={{ width: 72 }} />
@@ -100,7 +101,7 @@ export const WayFields = ({ value }: { value: Move }) => {
             </div>
           </Form.Item>
         )}
-        <Form.Item name="going" label="On the way out, breathe">
+        <Form.Item name="going" label={FIELDS.breath}>
           <Select options={options(['in', 'out', 'free'])} />
         </Form.Item>
       </div>

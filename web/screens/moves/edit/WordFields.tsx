@@ -1,5 +1,6 @@
 import { Form, Input } from 'antd';
 import styles from './edit.module.css';
+import { FIELDS, WORD_FIELDS } from './fields';
 
 /** Everything that is said, and what to take care of. */
 export const WordFields = () => (
@@ -10,24 +11,12 @@ export const WordFields = () => (
       {'{coming}'} breathe in or breathe out. Say them aloud once.
     </p>
     <div className={styles.grid}>
-      {(
-        [
-          ['say', 'Set up'],
-          ['again', 'Second side, short'],
-          ['turn', 'Second direction, short'],
-          ['go', 'Go'],
-          ['feel', 'Feel'],
-          ['check', 'Check'],
-          ['breathe', 'Breathe'],
-          ['last', 'Last'],
-          ['back', 'Back'],
-        ] as const
-      ).map(([name, label]) => (
+      {Object.entries(WORD_FIELDS).map(([name, label]) => (
         <Form.Item key={name} name={name} label={label}>
           <Input.TextArea autoSize={{ minRows: 1, maxRows: 4 }} maxLength={600} />
         </Form.Item>
       ))}
-      <Form.Item name="cautions" label="Take care, one a line" className={styles.wide}>
+      <Form.Item name="cautions" label={FIELDS.cautions} className={styles.wide}>
         <Input.TextArea autoSize={{ minRows: 2, maxRows: 6 }} />
       </Form.Item>
     </div>
