@@ -10,8 +10,10 @@ import { MORE } from '../suggest/more';
 import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
 import { BREATHE_SLOT_SEC, BREATHING_MOVES, HEAD_MOVES, RELEASE_SLOT_SEC } from '../suggest/program/frame';
 import {
+  FEW_HOLDS,
   HOLDS_A_MOVE,
   LONG_SLOT_SEC,
+  MANY_RUNNING,
   OWN_MOVER_SLOT_SEC,
   ROOM_SLOT_SEC,
   TWO_SIDED_SLOT_SEC,
@@ -59,7 +61,10 @@ export const ofChoosing = [
       'The tighter side, where more of it is wished for',
       `${MORE.seconds} s or ${MORE.breaths} breath longer`,
     ],
-    ['Holds before something is let go', `${HOLDS_RUNNING}, and ${OF_ONE_AREA} of one area`],
+    [
+      'Holds before something is let go',
+      `${HOLDS_RUNNING}, and ${OF_ONE_AREA} of one area; beyond ${FEW_HOLDS} holds it is reckoned with after ${MANY_RUNNING} on average`,
+    ],
     ['Holds of an area for each movement before them', `up to ${HOLDS_A_MOVE}`],
     ['A slot in which each wanted area is moved by itself', `from ${OWN_MOVER_SLOT_SEC} s on`],
     ['Moves of the head before the holds', `up to ${HEAD_MOVES}`],

@@ -1,9 +1,10 @@
 import { regionOrder } from '../approach/order';
 import { MOST_LINKS, PHASES } from '../edit';
 import { stepOf } from '../library';
-import type { Approach, Break, Item, MoveLookup, Position, Step, Thing } from '../model';
+import type { Approach, Area, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
 import { rangeOf } from '../review/poses';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
+import { placeOf } from '../review/rules/order/visits';
 import { STANDING_WORDS } from '../review/rules/room/announced';
 import { announcement } from '../review/rules/room/things';
 import type { Candidate, CandidateDose } from './candidate';
@@ -15,15 +16,29 @@ export interface Chosen {
   dose: CandidateDose;
 }
 
+const byRegion = (list: readonly Chosen[], order: readonly string[]): Chosen[] => {
+  const regionOf = (c: Chosen): number => order.indexOf(c.candidate.move.region);
+  return [...list].sort((a, b) => regionOf(a) - regionOf(b));
+};
+/** The areas of some moves, in the order in which they come. */
+const areasOf = (list: readonly Chosen[]): Area[] => [...new Set(list.map((c) => c.candidate.area))];
+
 /** Mobilising goes area by area, in the order of the body, within each from small to large. */
 const byAreaAndRange = (list: readonly Chosen[], order: readonly string[]): Chosen[] => {
-  const regionOf = (c: Chosen): number => order.indexOf(c.candidate.move.region);
-  const sorted = [...list].sort((a, b) => regionOf(a) - regionOf(b));
-  const areas = [...new Set(sorted.map((c) => c.candidate.area))];
+  const sorted = byRegion(list, order);
+  const areas = areasOf(sorted);
   const range = ({ candidate }: Chosen): number => rangeOf(candidate.variant);
   return sorted.sort(
     (a, b) => areas.indexOf(a.candidate.area) - areas.indexOf(b.candidate.area) || range(a) - range(b),
   );
+};
+
+/** In the order of the body, and within a region area by area: nobody goes to and fro in it. */
+const byRegionAndArea = (list: readonly Chosen[], order: readonly string[]): Chosen[] => {
+  const sorted = byRegion(list, order);
+  const place = ({ candidate: { move, area } }: Chosen): string => `${move.region} ${area}`;
+  const places = [...new Set(sorted.map(place))];
+  return sorted.sort((a, b) => places.indexOf(place(a)) - places.indexOf(place(b)));
 };
 
 /** Puts what holds the same muscle apart, as far as the order of the body allows. */
@@ -38,6 +53,24 @@ const apart = (list: Chosen[]): Chosen[] => {
     }
   }
   return list;
+};
+
+/**
+ * Light strength for what was moved and held already comes right after its holds: at the end it would be a third visit to
+ * the same place.
+ */
+const strengthBeside = (list: readonly Chosen[]): Chosen[] => {
+  const placed = [...list];
+  const place = ({ candidate: { move, area } }: Chosen): string => `${move.region} ${placeOf(area)}`;
+  for (const strong of list.filter((c) => c.candidate.move.kind === 'activate')) {
+    const own = (kind: Kind) => (c: Chosen) => c.candidate.move.kind === kind && place(c) === place(strong);
+    if (!placed.some(own('mobilise'))) continue;
+    const hold = placed.findLastIndex(own('stretch'));
+    if (hold < 0) continue;
+    placed.splice(placed.indexOf(strong), 1);
+    placed.splice(hold + 1, 0, strong);
+  }
+  return placed;
 };
 
 /** What stands between holds, so that something is let go after three of them and after two of one area. */
@@ -113,14 +146,12 @@ export const arrange = (
     PHASES.flatMap((kind) => {
       const own = list.filter((c) => c.candidate.move.kind === kind);
       if (kind === 'mobilise') return byAreaAndRange(own, order);
-      const sorted = [...own].sort(
-        (a, b) => order.indexOf(a.candidate.move.region) - order.indexOf(b.candidate.move.region),
-      );
+      const sorted = byRegionAndArea(own, order);
       return kind === 'stretch' ? apart(sorted) : sorted;
     });
   const ends = (c: Chosen): boolean => ['release', 'close'].includes(c.candidate.move.kind);
-  const seated = phaseOf(chosen.filter((c) => !c.candidate.stands && !ends(c)));
-  const standing = phaseOf(chosen.filter((c) => c.candidate.stands && !ends(c)));
+  const seated = strengthBeside(phaseOf(chosen.filter((c) => !c.candidate.stands && !ends(c))));
+  const standing = strengthBeside(phaseOf(chosen.filter((c) => c.candidate.stands && !ends(c))));
   const ending = phaseOf(chosen.filter(ends));
   const stepAt = ({ candidate: { move }, dose: { step } }: Chosen, position: Position): Step => ({
     ...step,

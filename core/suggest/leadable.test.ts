@@ -61,6 +61,10 @@ const asks: Ask[] = [
   { sec: 600, areas: ['shoulder', 'leg'], more: { seatedOnly: false } },
   { sec: 900, areas: ['neck', 'chest', 'upper back', 'hip', 'low back'], more: { seatedOnly: false } },
   { sec: 1200, areas: ['neck', 'upper back', 'low back', 'hip', 'leg'], more: { seatedOnly: false } },
+  // Much at once, and little at length: nobody goes to and fro, and no area has many times what another gets.
+  { sec: 900, areas: ['neck', 'shoulder', 'upper back', 'chest', 'low back', 'hip', 'leg'] },
+  { sec: 1200, areas: ['neck', 'forearm', 'hand'] },
+  { sec: 1200, areas: ['neck', 'shoulder', 'low back'] },
   // People and rooms.
   { sec: 300, areas: ['neck', 'shoulder'], people: [['neck'], []] },
   { sec: 300, areas: ['shoulder', 'chest'], people: [['shoulder'], ['blood or eye pressure']] },

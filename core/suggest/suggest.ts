@@ -8,6 +8,7 @@ import { LEVEL, solveFairly } from './fairest';
 import { fillBreath } from './fill-breath';
 import { lettingGo } from './let-go';
 import { type SuggestProgram, suggestProgram } from './program';
+import { roomSec } from './program/time';
 import { type Reason, reasonsOf } from './reasons';
 import { mainKinds } from './weighed';
 
@@ -39,7 +40,7 @@ export interface SuggestProgress {
 }
 
 /** Where the solver stops. Nodes come first, so that a slow machine gives the same answer. */
-export const SUGGEST_LIMITS: SolveLimits = { nodes: 300, seconds: 20, gap: 0.01 };
+export const SUGGEST_LIMITS: SolveLimits = { nodes: 3000, seconds: 20, gap: 0.01 };
 
 /** A suggestion that the review objects to is forbidden and searched again, this often at most. */
 const TRIES = 6;
@@ -121,7 +122,10 @@ export const suggest = (
       const arranged = arrange(empty, chosen, placed, approach, lookup, letGo);
       const openIn = (one: Break): number => {
         const judged = reviewed(one, { library: setting.moves, lookup }, approach, audience);
-        return judged.ok ? judged.findings.length : Number.POSITIVE_INFINITY;
+        if (!judged.ok) return Number.POSITIVE_INFINITY;
+        // In the order of the body more may have to be let go than was reckoned with.
+        const late = judged.timeline.totals.totalMs > roomSec(request.slotSec) * 1000 ? 1 : 0;
+        return judged.findings.length + late;
       };
       const filled = fillBreath(arranged, request, lookup, approach);
       const brk = openIn(filled) <= openIn(arranged) ? filled : arranged;

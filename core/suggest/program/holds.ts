@@ -16,6 +16,13 @@ export const ROOM_SLOT_SEC = 480;
 /** So many holds of an area for each movement that readied it. Common practice, no source. */
 export const HOLDS_A_MOVE = 2;
 
+/**
+ * Beyond so many holds the order of the body lets fewer follow each other: where one area ends in the middle of three, the
+ * next one begins there. Common practice, no source.
+ */
+export const FEW_HOLDS = 5;
+export const MANY_RUNNING = 1.5;
+
 const holds = ({ move }: Candidate): boolean => move.kind === 'stretch';
 
 /** From such a slot on what is wanted is moved by a movement of its own, not only by one that is mainly for another area. */
@@ -121,6 +128,7 @@ const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
   // One that is due for an area may come a hold earlier, after another one: each is charged as the longest.
   const times = [...taken.map(([x]) => x), any].map((x) => [x, longestOfAll] as [number, number]);
   sheet.most(HOLDS_RUNNING, [...sheet.those(holds), ...times.map(([x]) => [x, -HOLDS_RUNNING] as const)]);
+  sheet.most(FEW_HOLDS, [...sheet.those(holds), ...times.map(([x]) => [x, -MANY_RUNNING] as const)]);
   return times;
 };
 

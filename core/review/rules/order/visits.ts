@@ -8,7 +8,7 @@ export const MOST = 2;
 
 /** Hand and forearm are one place to go to, and so are foot and leg. */
 const PLACE: Partial<Record<Area, Area>> = { hand: 'forearm', foot: 'leg' };
-const placeOf = (area: Area): Area => PLACE[area] ?? area;
+export const placeOf = (area: Area): Area => PLACE[area] ?? area;
 
 /** One area come back to again and again, with others in between. */
 export const visits: ReviewRule = ({ resolved }) => {

@@ -13,15 +13,19 @@ export const farBeyond: ReviewRule = ({ resolved, timeline }) => {
   const { targets = [] } = resolved.brk;
   if (targets.length < 2) return [];
   const steps = new Map(placedSteps(resolved).map(({ step, move }) => [step.id, move]));
-  const held = new Map<Area, number>(targets.map((area) => [area, 0]));
+  const none = (): Map<Area, number> => new Map(targets.map((area) => [area, 0]));
+  // What a move is mainly for makes an area too much; an area has something as well where it comes second.
+  const [mainly, inAll] = [none(), none()];
   for (const part of timeline.parts) {
     const move = steps.get(part.stepId);
     if (part.kind !== 'work' || !move || move.kind === 'settle') continue;
-    for (const area of targets)
-      if (move.areas.includes(area)) held.set(area, (held.get(area) ?? 0) + part.lengthMs);
+    for (const area of targets) {
+      if (move.areas[0] === area) mainly.set(area, (mainly.get(area) ?? 0) + part.lengthMs);
+      if (move.areas.includes(area)) inAll.set(area, (inAll.get(area) ?? 0) + part.lengthMs);
+    }
   }
-  const order = [...held].sort((a, b) => b[1] - a[1]);
-  const [most, least] = [order[0], order.at(-1)];
+  const [most] = [...mainly].sort((a, b) => b[1] - a[1]);
+  const [least] = [...inAll].sort((a, b) => a[1] - b[1]);
   if (!most || !least || least[1] < MISSED_MS) return [];
   if (most[1] < least[1] * TIMES || most[1] - least[1] < MORE_MS) return [];
   const finding: Finding = {
