@@ -7,7 +7,7 @@ import { motionOf } from '../needs';
 
 // Bodies do not sink into the floor, slide over it on feet that stand, or leap from one place to another: every move on every
 // rung in every position, in both of its directions, from its first moment to its last.
-const FRAMES = 48;
+const FRAMES = 24;
 const SIDES: readonly Side[] = ['left', 'right'];
 type Place = readonly [number, number, number] | readonly number[];
 const apart = (a: Place, b: Place): number =>
@@ -39,7 +39,7 @@ const DEEPEST_ON_THE_WAY = -3;
 const FLAT = 4.5;
 /** Words of which a foot does something else than stand. */
 const FOOT = /\b(foot|legs?|heels?|toes|step|walk|ankle)\b/i;
-const LEAP = 13;
+const LEAP = 25;
 const SLIDE = 6;
 /** Where the leg goes past the seat, beside which it has room that a picture from the side has not. */
 const PAST_THE_SEAT = ['edge-leg-long'];
