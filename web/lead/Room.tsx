@@ -121,7 +121,7 @@ export const Room = ({
           ) : isNote ? (
             <LongNote text={now.line} store={store} />
           ) : (
-            <>
+            <div className={roomStyles.glance}>
               {side && <p className={roomStyles.side}>{side}</p>}
               <h1 className={side || doing ? roomStyles.moveName : ''}>
                 {doing || (move?.name ?? say('getReady'))}
@@ -131,7 +131,7 @@ export const Room = ({
               )}
               {doing && move && <p className={roomStyles.way}>{say('forMove', { move: move.name })}</p>}
               {detail && <p className={part?.direction ? roomStyles.direction : roomStyles.way}>{detail}</p>}
-            </>
+            </div>
           )}
           {part === null && !now.over && <div className={roomStyles.count}>{Math.max(1, now.seconds)}</div>}
           {talking && !isNote && !doing && <p className={roomStyles.cue}>{now.line}</p>}
@@ -139,12 +139,12 @@ export const Room = ({
             <p className={`tabular ${roomStyles.begins}`}>{say('beginsIn', { seconds: now.seconds })}</p>
           )}
           {part && now.counts && (
-            <>
+            <div className={roomStyles.glance}>
               <div className={roomStyles.count} data-testid="count">
                 {now.count}
               </div>
               <p className={now.count === null ? roomStyles.unitAlone : roomStyles.unit}>{now.unit}</p>
-            </>
+            </div>
           )}
           {choice && part && GETTING_READY.includes(part.kind) && (
             <ul className={roomStyles.choices} aria-label={say('sayAsChoice')}>
