@@ -41,10 +41,23 @@ describe('the page of somebody', () => {
     await begin(page);
     await page.getByRole('button', { name: 'Pause' }).waitFor();
     for (let i = 0; i < 40; i++) {
-      if ((await page.locator('main').getAttribute('data-part')) === 'work') break;
+      const main = page.locator('main');
+      if (
+        (await main.getAttribute('data-part')) === 'work' &&
+        (await main.getAttribute('data-lit')) !== 'both'
+      )
+        break;
       await page.keyboard.press('ArrowRight');
     }
     const move = await page.locator('main h1').textContent();
+    // What is read at a glance stands in the half that is lit.
+    const lit = await page.locator('main').getAttribute('data-lit');
+    for (const part of [page.locator('main h1'), page.getByTestId('count')]) {
+      const box = (await part.boundingBox()) ?? { x: 999, width: 0 };
+      if (lit === 'left') expect(box.x + box.width).toBeLessThanOrEqual(195);
+      if (lit === 'right') expect(box.x).toBeGreaterThanOrEqual(195);
+    }
+    expect(['left', 'right']).toContain(lit);
     await page.getByRole('button', { name: 'This hurts' }).click();
     await page.getByRole('alert').waitFor();
     await page.getByRole('button', { name: /^Tell whoever leads/ }).click();
