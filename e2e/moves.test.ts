@@ -163,7 +163,7 @@ describe('an own move', () => {
   it('is not kept while something is wrong; every wrong field is named and nothing typed is lost', async () => {
     const page = await fixture.open('/moves/new');
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Half a move');
-    await page.getByRole('textbox', { name: 'Second side, short' }).fill('');
+    await page.getByRole('textbox', { name: 'Second side', exact: true }).fill('');
     await page.getByRole('spinbutton', { name: 'Least' }).fill('50');
     await page.getByRole('button', { name: 'Keep this move' }).click();
     const alert = page.getByRole('alert');
@@ -173,7 +173,7 @@ describe('an own move', () => {
       .poll(() => page.getByRole('textbox', { name: 'Name', exact: true }).inputValue())
       .toBe('Half a move');
     await page.getByRole('spinbutton', { name: 'Least' }).fill('10');
-    await page.getByRole('textbox', { name: 'Second side, short' }).fill('And the {side}.');
+    await page.getByRole('textbox', { name: 'Second side', exact: true }).fill('And the {side}.');
     await page.getByRole('button', { name: 'Keep this move' }).click();
     // What the form began with is nothing to lead with: each place that still says it is named.
     await alert.getByText('still says what it said to begin with').first().waitFor();

@@ -3,6 +3,7 @@ import { countWords, cuesOf, resolveCue, wayName } from '@kotabi/core/cues';
 import { isTwoWay, type Move, type Side, usualVariant } from '@kotabi/core/model';
 import { Fragment } from 'react';
 import { useMoves } from '../../api/queries';
+import { ROLE_WORDS } from '../../words/roles';
 import { Tinted } from '../../words/Tinted';
 import styles from './move.module.css';
 
@@ -14,28 +15,28 @@ export const MoveWords = ({ move, rung }: { move: Move; rung?: string }) => {
   const [first = null, second = null] = move.ways.directions ?? [];
   const speak = (cue: string | undefined, side: Side | null, direction: string | null): string =>
     cue ? resolveCue(cue, cueContext(move, approach, { side, direction })) : '';
-  const lines = (side: Side | null): [string, string][] =>
+  const lines = (side: Side | null): [keyof typeof ROLE_WORDS, string][] =>
     (
       [
-        ['Set up', speak(cues.say, side, first)],
-        ['Second side', two ? speak(cues.again, side, first) : ''],
-        ['Second way', speak(cues.turn, side, second)],
-        ['Go', speak(cues.go, side, first)],
-        ['Feel', speak(cues.feel, side, first)],
-        ['Check', speak(cues.check, side, first)],
-        ['Breathe', speak(cues.breathe, side, first)],
-        ['Last', speak(cues.last, side, first)],
-        ['Back', speak(cues.back, side, first)],
-      ] as [string, string][]
+        ['say', speak(cues.say, side, first)],
+        ['again', two ? speak(cues.again, side, first) : ''],
+        ['turn', speak(cues.turn, side, second)],
+        ['go', speak(cues.go, side, first)],
+        ['feel', speak(cues.feel, side, first)],
+        ['check', speak(cues.check, side, first)],
+        ['breathe', speak(cues.breathe, side, first)],
+        ['last', speak(cues.last, side, first)],
+        ['back', speak(cues.back, side, first)],
+      ] as [keyof typeof ROLE_WORDS, string][]
     ).filter(([, text]) => text !== '');
   const block = (side: Side | null) => (
     <dl className={styles.words}>
-      {lines(side).map(([name, text]) => (
-        <Fragment key={name}>
-          <dt>{name}</dt>
+      {lines(side).map(([role, text]) => (
+        <Fragment key={role}>
+          <dt>{ROLE_WORDS[role]}</dt>
           <dd>
             <Tinted text={text} />{' '}
-            {name === 'Set up' && <span className="muted small">{countWords(text)} words</span>}
+            {role === 'say' && <span className="muted small">{countWords(text)} words</span>}
           </dd>
         </Fragment>
       ))}

@@ -1,18 +1,13 @@
 import { countWords } from '@kotabi/core/cues';
 import type { Line, LineRole, Part } from '@kotabi/core/timing';
+import { ROLE_WORDS } from '../../../words/roles';
 import { Tinted } from '../../../words/Tinted';
 import { seconds } from '../../../words/time';
 import styles from './inspector.module.css';
 
-const NAMES: Partial<Record<LineRole, string>> = {
-  go: 'Go',
-  feel: 'Feel',
-  check: 'Check',
-  breathe: 'Breathe',
-  count: 'Count',
-  last: 'Last',
-  back: 'Back',
-};
+const { go, feel, check, breathe, last, back } = ROLE_WORDS;
+/** What is spoken while something is done. */
+const NAMES: Partial<Record<LineRole, string>> = { go, feel, check, breathe, count: 'Count', last, back };
 
 const count = (text: string): string => {
   const n = countWords(text);

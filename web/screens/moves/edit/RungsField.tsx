@@ -1,9 +1,9 @@
 import type { Rung } from '@kotabi/core/model';
 import { Button, Input, Radio, Slider } from 'antd';
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { ROLE_WORDS } from '../../../words/roles';
 import { blankRung } from './blank';
 import styles from './edit.module.css';
-import { WORD_FIELDS } from './fields';
 
 export interface Ladder {
   rungs: Rung[];
@@ -130,8 +130,8 @@ export const RungsField = ({ value, change, pose }: Props) => {
             {OTHER_WORDS.map((role) => (
               <Input
                 key={role}
-                aria-label={`${WORD_FIELDS[role]} of rung ${i + 1}`}
-                placeholder={`${WORD_FIELDS[role].toLowerCase()}, if another`}
+                aria-label={`${ROLE_WORDS[role]} of rung ${i + 1}`}
+                placeholder={`${ROLE_WORDS[role].toLowerCase()}, if another`}
                 style={{ flex: 1, minWidth: 120 }}
                 maxLength={600}
                 value={r[role] ?? ''}

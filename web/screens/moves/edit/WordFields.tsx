@@ -1,6 +1,7 @@
 import { Form, Input } from 'antd';
+import { ROLE_WORDS } from '../../../words/roles';
 import styles from './edit.module.css';
-import { FIELDS, WORD_FIELDS } from './fields';
+import { FIELDS } from './fields';
 
 /** Everything that is said, and what to take care of. */
 export const WordFields = () => (
@@ -11,7 +12,7 @@ export const WordFields = () => (
       {'{coming}'} breathe in or breathe out. Say them aloud once.
     </p>
     <div className={styles.grid}>
-      {Object.entries(WORD_FIELDS).map(([name, label]) => (
+      {Object.entries(ROLE_WORDS).map(([name, label]) => (
         <Form.Item key={name} name={name} label={label}>
           <Input.TextArea autoSize={{ minRows: 1, maxRows: 4 }} maxLength={600} />
         </Form.Item>

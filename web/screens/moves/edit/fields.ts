@@ -1,17 +1,4 @@
-import type { Move } from '@kotabi/core/model';
-
-/** What each line of words is called in the form, in the order in which they are said. */
-export const WORD_FIELDS = {
-  say: 'Set up',
-  again: 'Second side, short',
-  turn: 'Second direction, short',
-  go: 'Go',
-  feel: 'Felt where',
-  check: 'Check',
-  breathe: 'Breathe',
-  last: 'Last',
-  back: 'Way back',
-} as const satisfies Record<keyof Move['cues'], string>;
+import { ROLE_WORDS } from '../../../words/roles';
 
 /** What each part of a move is called in the form. */
 export const FIELDS: Readonly<Record<string, string>> = {
@@ -43,7 +30,7 @@ export const FIELDS: Readonly<Record<string, string>> = {
   cautions: 'Take care, one a line',
 };
 
-const wordField = (key = ''): string | undefined => (WORD_FIELDS as Record<string, string>)[key];
+const wordField = (key = ''): string | undefined => (ROLE_WORDS as Record<string, string>)[key];
 
 /** Where a problem of a move lies, as the form calls it: “rungs.1.say” is the set-up of its second rung. */
 export const whereInForm = (path: string, rungs: readonly { name: string }[]): string => {
