@@ -19,7 +19,7 @@ const resolved = (b: ReturnType<typeof brk>) => {
   return result.value;
 };
 const placed = (b: ReturnType<typeof brk>): PlacedStep[] => placedSteps(resolved(b));
-const only = (items: Parameters<typeof brk>[0], more: Parameters<typeof brk>[1] = {}): PlacedStep => {
+const firstOf = (items: Parameters<typeof brk>[0], more: Parameters<typeof brk>[1] = {}): PlacedStep => {
   const [first] = placed(brk(items, more));
   if (!first) throw new Error('no step');
   return first;
@@ -37,9 +37,7 @@ describe('where and on which sides a step is done', () => {
   });
 
   it('is where it says, else where its move is usual; a pause is where one is, if it can be there', () => {
-    const at = (id: string, more = {}) => ({
-      ...only([step(id, more)]),
-    });
+    const at = (id: string, more = {}) => firstOf([step(id, more)]);
     expect(positionOf(at('turns', { position: 'standing' }), 'edge')).toBe('standing');
     expect(positionOf(at('turns'), 'standing')).toBe('back');
     expect(positionOf(at('rest'))).toBe('back');
@@ -54,7 +52,7 @@ describe('where and on which sides a step is done', () => {
   });
 
   it('takes turns with repetitions of what goes from side to side, or of arms and legs; never with holds', () => {
-    const turns = (id: string, more = {}) => takesTurns(only([step(id, more)]));
+    const turns = (id: string, more = {}) => takesTurns(firstOf([step(id, more)]));
     const five = { dose: reps(5, 4) };
     expect(turns('turns', five)).toBe(true);
     expect(turns('arms', five)).toBe(true);
@@ -63,10 +61,10 @@ describe('where and on which sides a step is done', () => {
     expect(turns('turns', { dose: hold(20) })).toBe(false);
     expect(turns('turns', { ...five, oneByOne: true })).toBe(false);
     // On one side only, or as a link side by side, nothing takes turns; in a series one after the other it does.
-    const alone = only([step('turns', { ...five, sides: 'left' })]);
+    const alone = firstOf([step('turns', { ...five, sides: 'left' })]);
     expect([alone.inTurns, isOneByOne(alone)]).toEqual([false, true]);
     const series = (nesting: 'side by side' | 'link by link') =>
-      only([
+      firstOf([
         {
           type: 'chain',
           id: 'c',
@@ -86,13 +84,13 @@ describe('where and on which sides a step is done', () => {
   });
 
   it('has what is done meanwhile on the same or on the other side, and on none where it has no sides', () => {
-    const at = only([step('hold', { meanwhile: { moveId: 'nod', times: 2, side: 'same' } })]);
-    const other = only([step('hold', { meanwhile: { moveId: 'nod', times: 2, side: 'other' } })]);
-    const plain = only([step('hold', { meanwhile: { moveId: 'both', times: 2, side: 'same' } })]);
+    const at = firstOf([step('hold', { meanwhile: { moveId: 'nod', times: 2, side: 'same' } })]);
+    const other = firstOf([step('hold', { meanwhile: { moveId: 'nod', times: 2, side: 'other' } })]);
+    const plain = firstOf([step('hold', { meanwhile: { moveId: 'both', times: 2, side: 'same' } })]);
     expect([meanwhileSide(at, 'left'), meanwhileSide(at, 'right')]).toEqual(['left', 'right']);
     expect([meanwhileSide(other, 'left'), meanwhileSide(other, null)]).toEqual(['right', null]);
     expect(meanwhileSide(plain, 'left')).toBeNull();
-    expect(meanwhileSide(only([step('hold')]), 'left')).toBeNull();
+    expect(meanwhileSide(firstOf([step('hold')]), 'left')).toBeNull();
   });
 
   it('is led for what it says, or for whole breaths of it, with the end of its range where it is one', () => {
@@ -100,7 +98,7 @@ describe('where and on which sides a step is done', () => {
     const pace = { pace: { breathsPerMinute: 6 } };
     const range = { dose: { ...hold(24), to: 36 } };
     const amounts = (more: object, b: object = {}) => {
-      const { amountOf } = only([step('hold', { ...range, ...more } as never)], { ...pace, ...b });
+      const { amountOf } = firstOf([step('hold', { ...range, ...more } as never)], { ...pace, ...b });
       return [amountOf.dose, amountOf.on('left'), amountOf.on('right'), amountOf.on()] as const;
     };
     expect(amounts({})).toEqual([{ measure: 'seconds', amount: 24, to: 36 }, 24, 24, 24]);
