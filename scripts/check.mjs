@@ -2,7 +2,7 @@ import './node-version.mjs';
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { parseArgs } from 'node:util';
+import { parseArgs, stripVTControlCharacters } from 'node:util';
 import { installDebian, needDebian } from './debian.mjs';
 import { root, toolPath } from './setup.mjs';
 
@@ -27,6 +27,12 @@ console.log(`Installed and built (${Math.round((Date.now() - began) / 1000)} s)`
 
 let passed = 0;
 let failed = 0;
+/** What failed, a line each: said once more at the very end, where nobody has to look for it. */
+const failures = [];
+const fail = (what, why = '') => {
+  failed++;
+  failures.push(why === '' ? what : `${what}\n      ${why}`);
+};
 const seconds = (since) => Math.round((Date.now() - since) / 1000);
 
 /** Runs one tool to its end; what it says is printed whole, so that two at a time stay readable. */
@@ -43,7 +49,7 @@ const part = (name, tool, args, env = {}) =>
     child.on('close', (status) => {
       const ok = status === 0;
       if (ok) passed++;
-      else failed++;
+      else fail(name);
       process.stdout.write(Buffer.concat(said));
       console.log(`${ok ? 'ok    ' : 'FAILED'} ${name} (${seconds(started)} s)`);
       done();
@@ -65,6 +71,9 @@ const reports = join(root, '.check');
 mkdirSync(reports, { recursive: true });
 rmSync(join(reports, 'failed'), { recursive: true, force: true });
 const files = [];
+
+/** The first line of what a failed test says, without the colours of a terminal. */
+const firstLine = (message) => stripVTControlCharacters(message.split('\n')[0]);
 
 /** Runs the tests of some projects, and takes up their report. */
 const tests = async (name, projects, more = []) => {
@@ -91,13 +100,15 @@ const tests = async (name, projects, more = []) => {
   try {
     const result = JSON.parse(readFileSync(report, 'utf8'));
     passed += result.numPassedTests;
-    failed += result.numFailedTests;
     files.push(...result.testResults);
+    for (const file of result.testResults)
+      for (const test of file.assertionResults)
+        if (test.status === 'failed')
+          fail(`${relative(root, file.name)} > ${test.fullName}`, firstLine(test.failureMessages[0] ?? ''));
     // A file that could not even be loaded has no tests to fail, and a bound of the coverage is no test either.
-    if (status !== 0 && result.numFailedTests === 0) failed++;
+    if (status !== 0 && result.numFailedTests === 0) fail(`the tests of ${name}, outside of any one test`);
   } catch (error) {
-    console.error(`The tests left no report: ${error.message}`);
-    failed++;
+    fail(`the tests of ${name} left no report`, error.message);
   }
 };
 /** What takes one core for a short while, then the tests of what is computed. */
@@ -118,9 +129,9 @@ try {
   const { total } = JSON.parse(readFileSync(join(reports, 'coverage', 'coverage-summary.json'), 'utf8'));
   console.log(`Coverage of core/: ${total.lines.pct} % of lines, ${total.branches.pct} % of branches`);
 } catch (error) {
-  console.error(`The coverage was not measured: ${error.message}`);
-  failed++;
+  fail('the coverage was not measured', error.message);
 }
+if (failures.length > 0) console.log(['What failed:', ...failures.map((f) => `  ${f}`)].join('\n'));
 console.log(`The whole check took ${seconds(began)} s.`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
