@@ -52,6 +52,7 @@ export default defineConfig({
           testTimeout: 60_000,
           // Filling a database with the demo takes long while something else keeps the cores busy.
           hookTimeout: 60_000,
+          expect: { poll: { timeout: 30_000, interval: 20 } },
           // A server that starts or ends leaves a core idle for moments.
           maxWorkers: 3,
         },

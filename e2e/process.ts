@@ -39,7 +39,7 @@ export const startProgram = async (
   });
   let output = '';
   const url = await new Promise<string>((found, failed) => {
-    const limit = setTimeout(() => failed(new Error(`The server did not start:\n${output}`)), 20_000);
+    const limit = setTimeout(() => failed(new Error(`The server did not start:\n${output}`)), 60_000);
     const read = (chunk: Buffer): void => {
       output += String(chunk);
       const match = /ready at (http:\/\/\S+)/.exec(output);

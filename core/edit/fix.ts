@@ -1,7 +1,7 @@
 import { stepOf } from '../library';
 import type { Approach, Break, MoveLookup, Position, Step } from '../model';
 import { makeChain, placeOf, removeSteps, stepAt } from './edits';
-import { placeLikeBefore } from './place';
+import { placeLikeBeside } from './place';
 
 /** What would put a finding right, as data: it can be shown, sent, applied and undone. */
 export type Fix =
@@ -97,7 +97,7 @@ const appliers: { [D in Fix['do']]: Apply<Extract<Fix, { do: D }>> } = {
     const step = fresh(moveId, context);
     if (!step) return;
     insertBefore(draft, step, beforeId);
-    placeLikeBefore(draft, step.id, context.lookup);
+    placeLikeBeside(draft, step.id, context.lookup);
   },
   move: (draft, { stepId, beforeId }) => {
     const step = stepAt(draft, stepId);

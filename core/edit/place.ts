@@ -24,19 +24,18 @@ export const placeStep = (step: Step, move: Move, position: Position): void => {
 };
 
 /**
- * Does a step that has just been put in where the one before it is done, where its move can be done there: nobody changes
- * seats for a default. The first step, and what names its own place, stay as they are.
+ * Does a step that has just been put in where the one before it is done (the one after it, where it is the first), where its
+ * move can be done there: nobody changes seats for a default. What names its own place stays as it is.
  */
-export const placeLikeBefore = (draft: Pick<Break, 'items'>, stepId: string, lookup: MoveLookup): void => {
+export const placeLikeBeside = (draft: Pick<Break, 'items'>, stepId: string, lookup: MoveLookup): void => {
   const steps = stepsOf(draft);
   const at = steps.findIndex((s) => s.id === stepId);
   const step = steps[at];
   const move = step && lookup(step.moveId);
   if (!step || !move || move.kind === 'pause' || step.position !== undefined) return;
-  const before = steps
-    .slice(0, at)
-    .reverse()
-    .find((s) => lookup(s.moveId)?.kind !== 'pause');
-  const place = before && (before.position ?? lookup(before.moveId)?.position);
+  const beside = [...steps.slice(0, at).reverse(), ...steps.slice(at + 1)].find(
+    (s) => lookup(s.moveId)?.kind !== 'pause',
+  );
+  const place = beside && (beside.position ?? lookup(beside.moveId)?.position);
   if (place && place !== move.position && move.alsoIn.includes(place)) placeStep(step, move, place);
 };

@@ -13,7 +13,7 @@ export const OTHER_WORTH = 1;
 export const EMPTY_COST = 0.1;
 
 /** Nodes make the same answer every time; the seconds are only for slow machines. */
-export const FILL_LIMITS: SolveLimits = { nodes: 2000, seconds: 20, gap: 1e-4 };
+export const FILL_LIMITS: SolveLimits = { nodes: 2000, gap: 1e-4 };
 
 const fits = (place: Place, brk: FillBreak): boolean =>
   brk.gives.totalSec <= place.lengthMin * 60 && (!place.quiet || brk.onCall);

@@ -55,7 +55,7 @@ export interface LedResult {
   gap: number;
 }
 
-export const LED_LIMITS: SolveLimits = { nodes: 5000, seconds: 20, gap: 0 };
+export const LED_LIMITS: SolveLimits = { nodes: 5000, gap: 0 };
 
 /**
  * What it is worth that someone can come, the first time, the second and so on: first as many people as possible

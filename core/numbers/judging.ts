@@ -1,6 +1,6 @@
 import { defaultPace } from '../model';
 import { published as p } from '../reference';
-import { FOLDED_DEG, TIPPED_DEG } from '../review/poses';
+import { FOLDED_DEG, TIPPED_DEG, WHOLE_DEG } from '../review/poses';
 import { CALM_RATIO } from '../review/rules/breath/calm';
 import { LONGEST_SETUP_MS } from '../review/rules/breath/cue-length';
 import { RESTING_BREATHS } from '../review/rules/breath/quick';
@@ -54,7 +54,10 @@ export const ofTheReview = at('Review', [
     `more than ${LIFTED_DEG}°; from ${TIPPED_DEG}° on, turned by more than ${HEAD_TURNED_DEG}°`,
   ],
   ['A deep fold, and turned as well', `from ${FOLDED_DEG}° on, turned by more than ${FOLD_TURNED_DEG}°`],
-  ['A large movement before a small one', `${LARGER} times as far, and more than ${LARGER_BY_DEG}° farther`],
+  [
+    'A large movement before a small one',
+    `${LARGER} times as far, and more than ${LARGER_BY_DEG}° farther; of head and trunk the whole usual way counts ${WHOLE_DEG}°`,
+  ],
   [
     'Wrists bent one way only',
     `held from ${BENT_DEG}° on; a movement of ${MOVED_DEG}° up and down does for both`,

@@ -48,7 +48,11 @@ export type Finding = {
   | { code: 'wordsDose'; move: string; said: string; done: string }
   | { code: 'wordsSide'; move: string; said: Side; led: Side; part?: string }
   | { code: 'wordsPart'; move: string; said: string }
+  | { code: 'wordsPlace'; move: string; said: string; place: Position }
+  | { code: 'wordsBoth'; move: string; said: string }
   | { code: 'wordsClaim'; said: string }
+  | { code: 'wordsIll'; said: string }
+  | { code: 'eyesStanding'; move: string; said: string }
   | { code: 'wordsHarsh'; move: string; said: string }
   | {
       code: 'meanwhileLong';
@@ -139,6 +143,7 @@ const detail = (f: Finding): string => {
     case 'toldInVain':
       return f.what;
     case 'wordsClaim':
+    case 'wordsIll':
     case 'wordsHarsh':
       return f.said;
     case 'areaFarBeyond':

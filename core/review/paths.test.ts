@@ -147,7 +147,7 @@ describe('suggestions', () => {
       audience: audienceOf(limit),
     };
     // What it may hold is the question here, not whether it is the best.
-    const result = suggest(setting, solve, undefined, { nodes: 5, seconds: 10, gap: 0.3 });
+    const result = suggest(setting, solve, undefined, { nodes: 5, gap: 0.3 });
     if (!result.ok) return expect.fail(`${result.code}`);
     for (const { brk } of result.suggestions)
       if (!mustAsk([{ limit }])) expect([limit, excludedIn(brk, limit)]).toEqual([limit, []]);

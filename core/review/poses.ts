@@ -1,6 +1,7 @@
 import { allPoses, angleOf } from '../figure';
 import type { JointName, Motion, Pose, Variant } from '../model';
 import { motionOf } from '../needs/demands';
+import { jointMotion } from '../reference';
 
 /** The poses a variant really goes through. */
 const posesOf = (variant: Variant): readonly Pose[] => {
@@ -40,37 +41,50 @@ export const foldOf = (variant: Variant): { foldDeg: number; turnDeg: number } =
 /** From here on a fold counts as deep. Common practice, no source. */
 export const FOLDED_DEG = 35;
 
-/** Swings that are looked at, as sums of the joints that make one movement. Fingers and toes are too small to count. */
-const SWINGS: readonly (readonly JointName[])[] = [
-  ['neck.flex', 'neck.nod'],
-  ['neck.side'],
-  ['neck.turn'],
-  ['trunk.hinge', 'low.flex', 'upper.flex'],
-  ['low.side', 'upper.side'],
-  ['low.turn', 'upper.turn'],
-  ...(['left', 'right'] as const).flatMap((side): JointName[][] => [
-    [`${side}.shoulder.lift`],
-    [`${side}.arm.raise`],
-    [`${side}.arm.across`],
-    [`${side}.elbow.bend`],
-    [`${side}.wrist.bend`],
-    [`${side}.hip.bend`],
-    [`${side}.knee.bend`],
-    [`${side}.ankle.bend`],
+/** A swing: the joints that make one movement together, and, of head and trunk, how far it usually goes from end to end. */
+interface Swing {
+  joints: readonly JointName[];
+  spanDeg?: number;
+}
+const M = jointMotion;
+/**
+ * Swings that are looked at. Fingers and toes are too small to count. A head turns much farther than it tilts, so what it and
+ * the trunk do is taken as a share of what they can do in that direction (as published); arms and legs by the way they make.
+ */
+const SWINGS: readonly Swing[] = [
+  { joints: ['neck.flex', 'neck.nod'], spanDeg: M.neckFlexionDeg + M.neckExtensionDeg },
+  { joints: ['neck.side'], spanDeg: 2 * M.neckSideDeg },
+  { joints: ['neck.turn'], spanDeg: 2 * M.neckTurnDeg },
+  // From the hips as well, so that its way is longer than that of the spine alone.
+  { joints: ['trunk.hinge', 'low.flex', 'upper.flex'] },
+  { joints: ['low.side', 'upper.side'], spanDeg: 2 * M.trunkSideDeg },
+  { joints: ['low.turn', 'upper.turn'], spanDeg: 2 * M.trunkTurnDeg },
+  ...(['left', 'right'] as const).flatMap((side): Swing[] => [
+    { joints: [`${side}.shoulder.lift`] },
+    { joints: [`${side}.arm.raise`] },
+    { joints: [`${side}.arm.across`] },
+    { joints: [`${side}.elbow.bend`] },
+    { joints: [`${side}.wrist.bend`] },
+    { joints: [`${side}.hip.bend`] },
+    { joints: [`${side}.knee.bend`] },
+    { joints: [`${side}.ankle.bend`] },
   ]),
 ];
+/** What the whole of a movement of head or trunk counts: half a turn, as the longest way of an arm does. */
+export const WHOLE_DEG = 180;
 
 const rangeOfMotion = ({ poses }: Motion): number =>
   Math.max(
-    ...SWINGS.map((names) => {
-      const angles = poses.map((p) => sum(p, ...names));
-      return Math.max(...angles) - Math.min(...angles);
+    ...SWINGS.map(({ joints, spanDeg }) => {
+      const angles = poses.map((p) => sum(p, ...joints));
+      const deg = Math.max(...angles) - Math.min(...angles);
+      return spanDeg === undefined ? deg : (deg / spanDeg) * WHOLE_DEG;
     }),
   );
 
 const ranges = new WeakMap<Variant, number>();
 
-/** How large a movement is: its widest swing, degrees; 0 without a figure. */
+/** How large a movement is: its widest swing, in degrees or, of head and trunk, as many of 180 as it takes of the whole; 0 without a figure. */
 export const rangeOf = (variant: Variant): number => {
   const known = ranges.get(variant);
   if (known !== undefined) return known;

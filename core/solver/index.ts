@@ -32,10 +32,9 @@ export type Solution =
     }
   | { status: 'none' };
 
-/** Where to stop: nodes make the same answer every time, the seconds are only for slow machines. */
+/** Where to stop. By nodes and never by the clock, so that the answer is the same on a busy machine. */
 export interface SolveLimits {
   nodes: number;
-  seconds: number;
   /** Near enough: the search ends when the best can be no more than this share better. */
   gap: number;
 }
@@ -79,7 +78,6 @@ export const highsSolver =
         random_seed: 1,
         mip_rel_gap: limits.gap,
         mip_max_nodes: limits.nodes,
-        time_limit: limits.seconds,
         ...SEARCH,
         mip_heuristic_run_rins: start !== undefined,
       });

@@ -255,7 +255,6 @@ describe('suggesting from the whole library', () => {
       undefined,
       {
         nodes: 100,
-        seconds: 20,
         gap: 0.05,
       },
     );
@@ -326,7 +325,7 @@ describe('suggesting, against every choice there is', () => {
     const setting = settingOf(request, { moves, lookup: lookupIn(moves) });
     const candidates = candidatesFor(setting);
     expect(candidates.length).toBe(moves.length);
-    const result = suggest(setting, solve, undefined, { nodes: 100_000, seconds: 60, gap: 0 });
+    const result = suggest(setting, solve, undefined, { nodes: 100_000, gap: 0 });
     const slow = suggestSlowly(candidates, setting);
     if (!result.ok || slow === null) throw new Error('nothing fits');
     expect(result.suggestions[0]!.level).toBe(slow.level);

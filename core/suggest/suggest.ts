@@ -39,8 +39,8 @@ export interface SuggestProgress {
   found?: Suggestion;
 }
 
-/** Where the solver stops. Nodes come first, so that a slow machine gives the same answer. */
-export const SUGGEST_LIMITS: SolveLimits = { nodes: 3000, seconds: 20, gap: 0.01 };
+/** Where the solver stops: the same on every machine, so that each gives the same answer. */
+export const SUGGEST_LIMITS: SolveLimits = { nodes: 3000, gap: 0.01 };
 
 /** A suggestion that the review objects to is forbidden and searched again, this often at most. */
 const TRIES = 6;

@@ -9,7 +9,8 @@ import type { TaskName, Tasks } from './tasks';
 const MOST_WAITING = 12;
 /** So long one job may take, seconds. */
 const PATIENCE_SEC: Record<TaskName, number> = {
-  suggest: 60,
+  // Many areas at once take some seconds, and on a busy machine several times that.
+  suggest: 120,
   fit: 30,
   planDay: 30,
   planWeek: 60,

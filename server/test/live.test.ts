@@ -65,7 +65,7 @@ const listen = async (path: string) => {
     if (error.name !== 'AbortError') throw error;
   });
   const next = (event: string, count = 1) =>
-    expect.poll(() => events.filter((e) => e.event === event).length, { timeout: 5000 }).toBe(count);
+    expect.poll(() => events.filter((e) => e.event === event).length).toBe(count);
   const close = async (): Promise<void> => {
     stop.abort();
     await reading;
@@ -114,16 +114,14 @@ describe('a break that others follow', () => {
     await leader.close();
   });
 
-  it('reaches two hundred screens within a tenth of a second of each other', {
-    timeout: 30_000,
-  }, async () => {
+  it('tells two hundred screens the same moment by the same clock', async () => {
     const room = await open();
     const screens = await Promise.all(
       Array.from({ length: 200 }, () => listen(`/api/live-view/${room.token}`)),
     );
     await app!.send('PUT', `/api/live/${room.id}`, state(1));
     await Promise.all(screens.map((s) => s.next('state')));
-    // The same moment by the same clock for all of them: what each shows follows from that alone.
+    // What each shows follows from that alone.
     const told = screens.map(
       (s) => (s.events.find((e) => e.event === 'state')!.data as { state: LiveState }).state.at,
     );

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { setTimeout } from 'node:timers/promises';
+import { createClient } from '@libsql/client';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { group } from './harness';
 
@@ -207,7 +207,18 @@ describe('the server as a program', () => {
     // What brings the log into the file from our side leaves the copy whole.
     await command(['--backup', '--to', join(dir, 'backup.db')]);
     for (let n = 30; n < 60; n++) expect((await put(first.url, n)).status).toBe(201);
-    await setTimeout(3000);
+    // It goes over by itself, in seconds, however slow the machine.
+    let looks = 0;
+    const copied = async (): Promise<number> => {
+      const probe = join(dir, `probe-${looks++}.db`);
+      if (!(await command(['--from-copy'], { ...copy, KOTABI_DB: probe })).includes('was made anew'))
+        return -1;
+      const client = createClient({ url: `file:${probe}` });
+      const { rows } = await client.execute('SELECT count(*) AS n FROM groups');
+      client.close();
+      return Number(rows[0]?.n);
+    };
+    await expect.poll(copied, { interval: 500 }).toBe(60);
     first.child.kill('SIGKILL');
     await exit(first.child);
     // The disk with the database is gone.

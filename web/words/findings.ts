@@ -127,13 +127,29 @@ const say: Say = {
     title: `${move}: the words speak of the ${said.toLowerCase()}`,
     why: `The move is for something else; perhaps the words belong to another step. ${common}`,
   }),
+  wordsBoth: ({ move, said }) => ({
+    title: `${move}: says “${said}”, leads one side after the other`,
+    why: `Say it for one side, with the placeholder for the side; the second side gets its own line. ${common}`,
+  }),
+  wordsPlace: ({ move, said, place }) => ({
+    title: `${move}: says “${said}”, is done ${placeWord(place)}`,
+    why: `Change the words, or the place of the step. ${common}`,
+  }),
+  wordsIll: ({ said }) => ({
+    title: `A diagnosis: “${said}”`,
+    why: 'What somebody has is for a doctor or physiotherapist to say. Say what to do instead: smaller, or leave it out and ask. Common practice.',
+  }),
+  eyesStanding: ({ move, said }) => ({
+    title: `${move}: says “${said}” while standing`,
+    why: `With the eyes closed it is easy to sway. Let the gaze rest on one place, or do it seated. ${common}`,
+  }),
   wordsClaim: ({ said }) => ({
     title: `More than anyone can promise: “${said}”`,
     why: 'Say what is known: easier movement, a change of position, a rest. Common practice.',
   }),
   wordsHarsh: ({ move, said }) => ({
     title: `${move}: says “${said}”`,
-    why: `Nobody is asked for force, for pain or for a held breath: only as far as it is easy, and the breath goes on. ${common}`,
+    why: `Nobody is asked for force, for pain, for a tingle or for a held breath: only as far as it is easy, and the breath goes on. ${common}`,
   }),
   meanwhileLong: ({ move, second, times, takesMs, roomMs }) => ({
     title: `${move}: ${second} ${times} times takes about ${seconds(takesMs)}, and there are ${seconds(roomMs)}`,

@@ -1,5 +1,6 @@
 import type { Sound } from './build';
 import { LONGER } from './sound-longer';
+import { SHORT } from './sound-short';
 import { TAUGHT } from './sound-taught';
 
 /** Breaks that a careful instructor would lead as they stand. Written from the trade: common practice, no source. */
@@ -248,4 +249,5 @@ export const SOUND: readonly Sound[] = [
   ],
   ...TAUGHT,
   ...LONGER,
+  ...SHORT,
 ];

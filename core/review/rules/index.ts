@@ -38,10 +38,12 @@ import { slot } from './slot/slot';
 import { targets } from './slot/targets';
 import { wordsClaims } from './words/claims';
 import { wordsHarsh } from './words/harsh';
+import { wordsIlls } from './words/ills';
 import { meanwhileLong } from './words/meanwhile';
 import { wordsNumbers } from './words/numbers';
 import { wordsParts } from './words/parts';
-import { wordsSides } from './words/sides';
+import { eyesStanding, wordsPlace } from './words/place';
+import { wordsBoth, wordsSides } from './words/sides';
 import { silence } from './words/silence';
 
 /** Every rule there is, in the order in which findings of the same weight are told. */
@@ -55,10 +57,14 @@ export const reviewRules: readonly ReviewRule[] = [
   sides,
   directions,
   wordsSides,
+  wordsBoth,
+  wordsPlace,
   wordsNumbers,
   wordsParts,
   wordsHarsh,
   wordsClaims,
+  wordsIlls,
+  eyesStanding,
   meanwhileLong,
   mobilised,
   rungOrder,

@@ -12,7 +12,7 @@ import {
   nextDirections,
   nextDose,
   nudge,
-  placeLikeBefore,
+  placeLikeBeside,
   removeSteps,
   splitSides,
   stepAt,
@@ -116,7 +116,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           const at = d.items.findIndex((it) => it.id === beforeId);
           d.items.splice(at < 0 ? d.items.length : at, 0, step);
         }
-        placeLikeBefore(d, step.id, lookup);
+        placeLikeBeside(d, step.id, lookup);
       });
       get().select([step.id]);
     };
@@ -128,7 +128,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         const before = { ...d, items: [...d.items] };
         const beside = insertWhereItBelongs(d, step, move, lookup, approach);
         said = besideWords(move, beside, before, lookup);
-        placeLikeBefore(d, step.id, lookup);
+        placeLikeBeside(d, step.id, lookup);
       });
       get().select([step.id]);
       void message.info({ key: 'added', content: said, duration: 4 });

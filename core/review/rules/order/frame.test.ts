@@ -54,4 +54,34 @@ describe('frame', () => {
     ]);
     expect(three.codes).toEqual([]);
   });
+
+  it('takes for settling what arrives otherwise: a breath on one’s feet, words of one’s own, eyes off the screen', () => {
+    const settles = (...steps: ReturnType<typeof libStep>[]) =>
+      !codes(findings(brk([...steps, libStep('shoulder-rolls'), libStep('arms-up-breath')]), [])).includes(
+        'noSettle',
+      );
+    const said = (words: string) => libStep('pause-note', { words });
+    expect(settles(libStep('slow-breaths'))).toBe(false);
+    expect(settles(libStep('slow-breaths', { position: 'standing' }))).toBe(true);
+    expect(settles(said('Sit tall, feet flat.'), libStep('slow-breaths'))).toBe(true);
+    expect(settles(said('Good morning, all.'), libStep('slow-breaths'))).toBe(false);
+    expect(settles(libStep('look-far'))).toBe(true);
+  });
+
+  it('asks no breath of a break for the eyes alone', () => {
+    const eyes = [libStep('look-far'), libStep('palms-over-eyes')];
+    const found = (steps: typeof eyes) => codes(findings(brk(steps, { slotSec: 120 }), []));
+    expect(found(eyes)).not.toContain('noBreath');
+    expect(found([...eyes, libStep('toes-up')])).toContain('noBreath');
+  });
+
+  it('puts a settle in where one can stand', () => {
+    const standing = brk([
+      libStep('standing-knee-bend'),
+      libStep('slow-breaths', { position: 'standing' }),
+      libStep('arms-up-breath', { position: 'standing' }),
+    ]);
+    const { brk: after } = mended(standing, [], 'noSettle');
+    expect(after.items[0]).toMatchObject({ moveId: 'posture-minute', position: 'standing' });
+  });
 });

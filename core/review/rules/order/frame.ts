@@ -28,6 +28,16 @@ const endsWith = (at: PlacedStep): boolean =>
 
 /** A break for the eyes begins by taking them off the screen: that is how it settles. */
 const eyesRest = ({ move }: PlacedStep): boolean => move.kind === 'release' && move.areas[0] === 'face';
+/** Who stands has no seat to settle on: with the first breath one has arrived. */
+const breathesStanding = ({ move, position }: PlacedStep): boolean =>
+  move.kind === 'breathe' && position === 'standing';
+/** How one sits or stands, in the instructor's own words before anything is done. */
+const ARRIVING =
+  /\b(?:sit|stand|come)\b[^.!?]*\b(?:tall|upright|up straight)\b|\bfeet (?:flat|under|on the floor)\b/i;
+const arrives = ({ move, step }: PlacedStep): boolean => move.onlyWords && ARRIVING.test(step.words ?? '');
+/** The first things that are said alone, and the first that is done. */
+const beginningOf = (steps: readonly PlacedStep[]): readonly PlacedStep[] =>
+  steps.slice(0, steps.findIndex(({ move }) => !move.onlyWords) + 1);
 
 /** A break begins by settling, has a breath in it, lets go after its holds, and ends with a close. */
 export const frame: ReviewRule = ({ resolved, lookup }) => {
@@ -41,6 +51,7 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
     return name === undefined ? {} : { fix: { do: 'add', moveId, name, beforeId } as const };
   };
   const [first] = steps;
+  const settles = beginningOf(steps).some((at) => eyesRest(at) || breathesStanding(at) || arrives(at));
   const afterSettle = steps.find(({ move }) => move.kind !== 'settle')?.step.id ?? null;
   const lastHold = steps.filter(isHeld).at(-1)?.index ?? -1;
   // Before the close, if that comes after the holds as it should.
@@ -51,8 +62,14 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
   const say = (code: 'noSettle' | 'noBreath' | 'nothingReleased' | 'noClose', fix: object): void => {
     found.push({ code, weight: 'look', stepIds: [], ...fix });
   };
-  if (!has('settle') && !(first && eyesRest(first))) say('noSettle', add('sit-tall', first?.step.id ?? null));
-  if (!steps.some(leadsBreath)) say('noBreath', add('slow-breaths', afterSettle));
+  if (!has('settle') && !settles)
+    say(
+      'noSettle',
+      add(first?.position === 'standing' ? 'posture-minute' : 'sit-tall', first?.step.id ?? null),
+    );
+  // A break for the eyes alone is a pause from looking, not a practice.
+  if (!steps.some(leadsBreath) && !steps.every((at) => at.move.onlyWords || eyesRest(at)))
+    say('noBreath', add('slow-breaths', afterSettle));
   const firstHold = steps.find(isHeld)?.index ?? -1;
   const released = steps.some((at) => at.index > firstHold && letsGoIn(at));
   if (steps.filter(isHeld).length >= HOLDS && (!released || !letsGo))

@@ -14,6 +14,8 @@ const CLAIMS: readonly string[] = [
   '(?:detox\\w*|toxins?|flush(?:es)? out|meridians?|chakras?|energy channels?)',
   `(?:treat|prevent|relieve|stop|end|eliminate|remove|banish|avoid|reverse)(?:s|es|ing)? ${OWN}${ILLS}`,
   'treats? (?:the|your|a)',
+  `(?:takes?|melts?|washes|drives?|wipes?|sends?|chases?) (?:away |out )?${OWN}${ILLS}(?: (?:away|off|out))?`,
+  `${ILLS} (?:will |soon |simply )*(?:go away|disappears?|vanish(?:es)?|melts? away)`,
   `(?:gets? rid of|no more|free (?:of|from)|never (?:again )?(?:get|have|feel)|goodbye to|keeps? away) ${OWN}${ILLS}`,
   `(?:improve|boost|aid|help|stimulate|lower|regulate|balance|strengthen|cleanse|massage)(?:s|es|ing)? ${OWN}${INNER}`,
   `(?:good|great|healthy) for ${OWN}${INNER}`,

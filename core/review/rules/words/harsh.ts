@@ -11,6 +11,9 @@ const HARSH: readonly string[] = [
   '(?:pull|push|press|yank|tug|wrench)(?:s|ing)?(?: the \\w+| your \\w+| it| on it| down| back)? (?:really )?(?:hard|with (?:all your )?force)',
   '(?:force|jerk|yank|wrench|snap|crack|pop)(?:s|ing)?(?: it)? (?:the |your )?(?:head|neck|back|arm|shoulder|spine|wrist|knee|leg|chin|joints?|fingers|knuckles)',
   '(?:drop|throw|fling|let) (?:the |your )?head (?:fall |drop |hang )?(?:all the way )?back(?:ward)?',
+  '(?:force|jerk|yank|wrench|crank)(?:s|ing)? (?:it|yourself|round|around|down|up|back|further)',
+  '(?:until|till) (?:the |your |it |something )?(?:\\w+ )?(?:cracks?|pops?|clicks?)',
+  '(?:(?:want|wish|like|aim|until|till|enjoy|welcome)(?: \\w+){0,4}|good|nice|healthy) (?:tingl\\w*|numb\\w*|pins and needles|electric\\w*)',
   'hold(?:ing)? (?:the|your) breath',
   'lock(?:ing)? (?:out )?(?:the |your )?(?:knees?|elbows?)',
 ];
@@ -18,7 +21,7 @@ export const HARSH_WORDS = new RegExp(`\\b(?:${HARSH.join('|')})\\b`, 'gi');
 /** In a hold; heels may bounce while legs are shaken out. */
 export const BOUNCES = /\b(?:bounce|bouncing|bob up and down|swing into it)\b/gi;
 
-/** Own words, or those of an own move, that ask for force, for pain, or for a held breath. */
+/** Own words, or those of an own move, that ask for force, for pain, for a tingle, or for a held breath. */
 export const wordsHarsh = eachStep((at): Finding[] => {
   const { step, move } = at;
   const words = allSaid(at);

@@ -23,7 +23,7 @@ const PARTS: readonly (readonly [RegExp, readonly Area[]])[] = [
 const OF_THE_HEAD = /\b(ears?|chin|nose|head|gaze|crown)\b/i;
 /** How one sits meanwhile is said in any move: “feet flat”, “soft knees”, “relax the jaw”, “press the feet down”. */
 const MEANWHILE =
-  /\b(?:(?:feet|foot|heels|knees|legs|hips|shoulders|jaw|eyes) (?:\w+ ){0,2}(?:soft|flat|heavy|relaxed|loose|still|steady|firm|planted|quiet|grounded|low|on the floor)|(?:feet|foot|heels) (?:\w+ )?down|(?:soft(?:en)?|relax(?:ed)?|loose(?:n)?|unclench|firm|heavy) (?:the |your |both )?(?:feet|knees|legs|shoulders|jaw|eyes|forehead))\b/gi;
+  /\b(?:(?:feet|foot|heels|knees|legs|hips|shoulders|jaw|eyes) (?:\w+ ){0,2}(?:soft|flat|heavy|relaxed|loose|still|steady|firm|planted|quiet|grounded|low|closed|shut|open|on the floor)|(?:close|shut|lower|open) (?:the |your |both )?eyes|(?:feet|foot|heels) (?:\w+ )?down|(?:soft(?:en)?|relax(?:ed)?|loose(?:n)?|unclench|firm|heavy) (?:the |your |both )?(?:feet|knees|legs|shoulders|jaw|eyes|forehead))\b/gi;
 
 /**
  * A part of the body in own words that has nothing to do with the move: neither what the move is for, nor anything that its

@@ -38,6 +38,20 @@ const crossed = (at: PlacedStep, words: string, led: Side): { said: Side; part: 
   return null;
 };
 
+const BOTH =
+  /\bboth (?:the |your )?(?:hands|arms|wrists|elbows|legs|knees|feet|ankles|sides|shoulders)\b[^.;:!?|]*\b(?:at once|together|at the same time)\b/i;
+
+/** Both at once in own words, where one side is led after the other. */
+export const wordsBoth = eachStep(({ step, move, variant }): Finding[] => {
+  const { ways } = move;
+  if (!step.words || move.onlyWords || ways.pattern !== 'each' || ways.pair !== 'side') return [];
+  const [said] = BOTH.exec(step.words) ?? [];
+  if (!said || Object.values(cuesOf(variant)).some((cue) => BOTH.test(cue ?? ''))) return [];
+  return [
+    { code: 'wordsBoth', weight: 'caution', stepIds: [step.id], move: move.name, said: said.toLowerCase() },
+  ];
+});
+
 /**
  * A side in own words that is not the one that is led first: whoever says right and leads left loses the room. Words that
  * name the moving side and what stays name both; then the first of them counts, and each part is on its side.

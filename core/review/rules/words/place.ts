@@ -1,0 +1,62 @@
+import { cuesOf } from '../../../cues';
+import type { Position } from '../../../model';
+import { eachStep } from '../../each-step';
+import type { Finding } from '../../finding';
+import { allSaid, saidIn } from './said-in';
+
+/** How one is told to stand, to sit, to lie. Common words, no source. */
+const STANDS =
+  /\b(?:stand(?: up| tall| with| on| behind)?|standing|get up|rise from (?:the|your) (?:chair|seat)|on your feet)\b/i;
+const SITS =
+  /\b(?:sit (?:down|tall|up|on|at|in|forward|still)|sitting (?:on|tall|at|in)|seated|take a seat)\b/i;
+const LIES = /\b(?:(?:lie|lying) (?:down|on (?:the|your) (?:back|side|floor|mat)))\b/i;
+/** Each place with what it is not: who sits on the floor may lie there as well. */
+const ELSEWHERE: Record<Position, readonly RegExp[]> = {
+  back: [STANDS, LIES],
+  edge: [STANDS, LIES],
+  'wide edge': [STANDS, LIES],
+  standing: [SITS, LIES],
+  'floor seat': [STANDS],
+  floor: [STANDS],
+};
+/** A sentence with such a word leaves a choice, forbids it, compares, or speaks of what comes later. */
+const OTHERWISE =
+  /\b(?:or|if|whether|whoever|anyone|prefer|instead|unless|without|not|never|no|then|later|next|before|after|afterwards|ready|soon|as|like|how|\w+n[’']t)\b/i;
+
+const sentencesOf = (text: string): string[] => text.split(/(?<=[.;:!?|])\s+/);
+
+/** What a text asks for that cannot be done in a place, in small letters; null where it asks for nothing of the kind. */
+export const elsewhereIn = (text: string, position: Position): string | null => {
+  for (const sentence of sentencesOf(text)) {
+    if (OTHERWISE.test(sentence)) continue;
+    for (const pattern of ELSEWHERE[position]) {
+      const [said] = pattern.exec(sentence) ?? [];
+      if (said) return said.toLowerCase();
+    }
+  }
+  return null;
+};
+
+/** Own words that say another place than the one where the step is done: “stand up” in a step on the seat. */
+export const wordsPlace = eachStep(({ step, move, variant, position }): Finding[] => {
+  if (!step.words || move.onlyWords) return [];
+  const said = elsewhereIn(step.words, position);
+  // What the move's own words speak of as well belongs to it: a chair to stand behind, a fold to rise from.
+  if (said === null || Object.values(cuesOf(variant)).some((cue) => cue?.toLowerCase().includes(said)))
+    return [];
+  return [
+    { code: 'wordsPlace', weight: 'caution', stepIds: [step.id], move: move.name, said, place: position },
+  ];
+});
+
+const EYES_CLOSED =
+  /\b(?:(?:close|closing|shut|shutting) (?:the |your |both )?eyes|eyes (?:closed|shut))\b/gi;
+
+/** Closed eyes while one stands: balance goes with them. Common practice, no source. */
+export const eyesStanding = eachStep((at): Finding[] => {
+  if (at.position !== 'standing') return [];
+  const said = saidIn(allSaid(at), EYES_CLOSED);
+  return said === null
+    ? []
+    : [{ code: 'eyesStanding', weight: 'caution', stepIds: [at.step.id], move: at.move.name, said }];
+});
