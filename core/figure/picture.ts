@@ -40,6 +40,8 @@ export const mirrorMotion = (motion: Motion): Motion => ({
 const OTHER_SIDE: Partial<Record<Prop, Prop>> = {
   'desk on the left': 'desk on the right',
   'desk on the right': 'desk on the left',
+  'backrest on the left': 'backrest on the right',
+  'backrest on the right': 'backrest on the left',
 };
 
 /** The window that holds every pose of a motion, so that the figure does not jump while it moves. */

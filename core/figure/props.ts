@@ -54,6 +54,12 @@ const chairBack = (z: number): Wrap[] => [
   bar([0, SEAT_TOP - 4, z - 16], [0, 60, z - 22], 2.2),
 ];
 
+/** The back of a chair on which somebody sits sideways. */
+const backBeside = (side: 1 | -1): Wrap[] => [
+  box([side * 25, side * 25], [58, 82], [-14, 16], 2.2),
+  bar([side * 19, SEAT_TOP - 4, 1], [side * 25, 60, 1], 2.2),
+];
+
 /** A wall stands beside the higher hand of those that touch it. */
 const wallAt = ({ arm }: Skeleton): Wrap => {
   const [l, r] = [gripOf(arm.left.hand), gripOf(arm.right.hand)];
@@ -69,6 +75,10 @@ const wrapsOf = (prop: Prop, pose: Pose, s: Skeleton): Wrap[] => {
       return stool(z);
     case 'chair':
       return [...stool(z), ...chairBack(z)];
+    case 'backrest on the left':
+      return backBeside(-1);
+    case 'backrest on the right':
+      return backBeside(1);
     case 'desk':
       return deskWraps(pose, s);
     case 'desk on the left':

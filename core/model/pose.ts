@@ -75,6 +75,8 @@ export type View = z.infer<typeof View>;
 export const Prop = z.enum([
   'stool',
   'chair',
+  'backrest on the left',
+  'backrest on the right',
   'desk',
   'desk on the left',
   'desk on the right',

@@ -112,11 +112,10 @@ const CLAIMS: [
       }),
   ],
   ['a hand is on the wall', /on the wall|against the wall/i, has('wall')],
-  // Whoever turns sideways on the seat has the backrest at the side, where a picture from there cannot show it.
   [
     'a chair has a back',
-    /^(?!.*sideways on the seat).*(backrest|against the chair|on the chair|at the chair)/i,
-    has('chair'),
+    /(backrest|against the chair|on the chair|at the chair)/i,
+    has('chair', 'backrest on the right'),
   ],
   // A desk beside the chair is not drawn: pictures have it in front, where it nearly always is.
   ['a hand is on the desk', /(hands?|forearms?) on the desk|edge of the desk(?! beside)/i, has('desk')],

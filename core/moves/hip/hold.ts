@@ -1,9 +1,14 @@
+import type { Motion, Pose } from '../../model';
 import { both, each, edge, hand, left, pose, right, rung, sec, stand, there, together } from '../make';
 import type { MoveData } from '../types';
 import { CROSSED, figureFour, holdsChair, kneeUnder, longBack, longStep, shortStep } from './poses';
 
 /** A hand on its hip or thigh. */
 const onThigh = { 'arm.raise': 24, 'arm.across': 20, 'elbow.bend': 96, 'arm.twist': 30 };
+
+/** Sideways on the seat: the backrest stands beside the front leg, and the hand of that side lies on it. */
+const SIDEWAYS: Pick<Motion, 'view' | 'props'> = { view: 'near', props: ['stool', 'backrest on the right'] };
+const onBackrest = (from: Pose): Pose => hand(from, 'right', [25, -16, 10], { elbow: [0.7, -0.3, -0.7], with: 4 });
 
 /** Hips, legs, feet. Doses and cautions: common practice, no source; holds lie inside the published 10 to 30 s. */
 export const hipHold: MoveData[] = [
@@ -136,14 +141,14 @@ export const hipHold: MoveData[] = [
     rungs: [
       rung('knee under the seat', 'The knee only sinks toward the floor.', {
         spares: ['chair carries'],
-        figure: there({ view: 'near' }, edge(), edge(kneeUnder)),
+        figure: there(SIDEWAYS, onBackrest(edge()), onBackrest(edge(kneeUnder))),
       }),
       rung('leg long', 'The leg long behind, toes on the floor.'),
     ],
     usualRung: 'knee under the seat',
     cues: {
-      say: 'Turn sideways on the seat, a hand on the backrest. Slide your {side} leg back and let the knee sink; sit tall.',
-      again: 'Turn the other way: {side} leg back.',
+      say: 'Sit sideways on the seat, {other} hand on the backrest. Slide your {side} leg back and let the knee sink; sit tall.',
+      again: 'Turn the other way, {other} hand on the backrest: {side} leg back.',
       go: 'Let it sink, and grow.',
       feel: 'You feel it in front of the {side} hip.',
       check: 'Tailbone heavy; low back long.',
@@ -153,7 +158,7 @@ export const hipHold: MoveData[] = [
     },
     instead: ['step-behind-chair', 'hip-hinge-reps'],
     balancedBy: ['ankle-on-knee'],
-    figure: there({ view: 'near' }, edge(), edge({ ...longBack, 'upper.flex': -4 })),
+    figure: there(SIDEWAYS, onBackrest(edge()), onBackrest(edge({ ...longBack, 'upper.flex': -4 }))),
   },
   {
     id: 'step-behind-chair',

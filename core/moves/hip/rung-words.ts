@@ -80,7 +80,7 @@ export const hipRungWords: RungWords = {
   },
   'edge-leg-long': {
     'leg long': {
-      say: 'Turn sideways on the seat, a hand on the backrest. Slide your {side} leg back until it is long; sit tall.',
+      say: 'Sit sideways on the seat, {other} hand on the backrest. Slide your {side} leg back until it is long; sit tall.',
       go: 'Reach it back, and grow.',
     },
   },
