@@ -69,12 +69,14 @@ describe('a motion in words', () => {
       );
     expect(list({}, { 'neck.flex': 40 })).toEqual(['Neck: flexion 40']);
     expect(list({}, { 'left.wrist.bend': -62 })).toEqual(['left Wrist: extension 60']);
+    expect(list({}, { 'left.hip.twist': -90 })).toEqual(['left Hip: external rotation 45']);
     expect(list({}, { 'right.forearm.turn': -18 })).toEqual(['right Forearm: supination 80']);
     expect(list({}, { 'left.arm.raise': 104, 'left.arm.across': 0 })).toEqual([
       'left Shoulder: abduction 80',
     ]);
+    // No farther than the joint usually goes: 60 degrees back, of which 24 are there at rest.
     expect(list({}, { 'left.arm.raise': 64, 'left.arm.across': -80 })).toEqual([
-      'left Shoulder: extension 40',
+      'left Shoulder: extension 35',
     ]);
     expect(list({ 'left.ankle.bend': 10 }, { 'left.ankle.bend': -30 })).toEqual([
       'left Ankle: plantar flexion 40',

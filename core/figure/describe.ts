@@ -8,6 +8,7 @@ import {
   type Side,
 } from '../model';
 import { poseAt, stillOf } from './motion';
+import { normIn } from './norms';
 import { angleOf } from './rest';
 
 /** One joint action: what moves from the start of a motion to its end, in standard words. */
@@ -15,7 +16,10 @@ export interface JointAction {
   side: Side | null;
   joint: string;
   action: string;
-  /** How far it goes, degrees (cm for the glide of the head), rounded to 5 (to 1). */
+  /**
+   * How far it goes, degrees (cm for the glide of the head), rounded to 5 (to 1), and no farther than the joint usually does:
+   * where a leg is bent, opened and turned at once, its joint is drawn past what would be measured of it by itself.
+   */
   amount: number;
   unit: 'deg' | 'cm';
 }
@@ -54,12 +58,15 @@ export const jointActions = (from: Pose, to: Pose): JointAction[] =>
             ? info.plus
             : info.minus;
     const step = info.unit === 'cm' ? 1 : 5;
+    const norm = normIn(to, name);
+    const far = Math.min(Math.max(angleOf(to, name), norm.least), norm.most);
+    const went = Math.abs(far - angleOf(from, name));
     return [
       {
         side,
         joint: info.joint,
         action,
-        amount: Math.round(Math.abs(change) / step) * step,
+        amount: Math.round(went / step) * step,
         unit: info.unit,
       },
     ];
