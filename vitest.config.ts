@@ -36,7 +36,8 @@ export default defineConfig({
           name: 'core',
           include: ['core/**/*.test.ts'],
           // No test is about how fast the machine is.
-          testTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           maxWorkers: 2,
           // The core keeps nothing between calls, so that its files need not be loaded anew for each test file.
           isolate: false,
@@ -49,9 +50,9 @@ export default defineConfig({
           isolate: false,
           include: ['server/**/*.test.ts', 'web/**/*.test.{ts,tsx}'],
           globalSetup: 'server/test/setup.ts',
-          testTimeout: 60_000,
-          // Filling a database with the demo takes long while something else keeps the cores busy.
-          hookTimeout: 60_000,
+          // Programs are started and killed, databases filled: it takes long while something else keeps the cores busy.
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           expect: { poll: { timeout: 30_000, interval: 20 } },
           // A server that starts or ends leaves a core idle for moments.
           maxWorkers: 3,

@@ -134,7 +134,7 @@ describe('which break when', () => {
     expect([...result.chosen.values()].filter((id) => id === 'b').length).toBeGreaterThanOrEqual(4);
   });
 
-  it('meets as many aims as trying everything, on 25 small weeks', { timeout: 60_000 }, () => {
+  it('meets as many aims as trying everything, on 25 small weeks', () => {
     const muscles: Muscle[] = ['scalenes', 'pectorals', 'forearm flexors'];
     for (let seed = 1; seed <= 25; seed++) {
       const r = seeded(seed);

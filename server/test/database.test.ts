@@ -102,7 +102,7 @@ describe('the way to the database', () => {
     } finally {
       await app.stop();
     }
-  }, 60_000);
+  });
 
   it.each([
     ['a full disk', 'PRAGMA max_page_count = 1', 507, 'diskFull'],
