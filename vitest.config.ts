@@ -63,13 +63,13 @@ export default defineConfig({
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
           globalSetup: 'e2e/setup.ts',
-          testTimeout: 120_000,
-          hookTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           // Three files at a time, each with one browser for all the files it comes to: two leave the cores idle while they wait.
           maxWorkers: 3,
           isolate: false,
           // A screen follows a key a moment later, and later still on a loaded machine.
-          expect: { poll: { timeout: 10_000, interval: 50 } },
+          expect: { poll: { timeout: 30_000, interval: 50 } },
           sequence: { groupOrder: 1 },
         },
       },

@@ -56,7 +56,7 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
     const from = join(inject('ready'), demo ? 'demo.db' : 'empty.db');
     fixture.app = await startApp({ from, calendars, everyMs });
     fixture.context = await openContext(context);
-    fixture.context.setDefaultTimeout(10_000);
+    fixture.context.setDefaultTimeout(30_000);
     if (onMonday) await earlyOnMonday(fixture.context);
     fixture.context.on('weberror', (error) => errors.push(error.error().message));
     fixture.open = async (path, prepare) => {

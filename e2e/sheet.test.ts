@@ -205,10 +205,10 @@ describe('saving', () => {
     await second.getByText('This break was changed elsewhere').waitFor();
     await second.getByRole('button', { name: 'Take the other one' }).click();
     const name = () => second.getByLabel('Name of the break').inputValue();
-    await expect.poll(name, { timeout: 8000 }).toBe('From the first tab');
+    await expect.poll(name, { timeout: 30_000 }).toBe('From the first tab');
     await second.keyboard.press('Escape');
     await second.getByRole('button', { name: /^Undo/ }).click();
-    await expect.poll(name, { timeout: 8000 }).toBe('From the second tab');
+    await expect.poll(name, { timeout: 30_000 }).toBe('From the second tab');
     await saved(second);
     await first.getByLabel('Slot in minutes').fill('3');
     await first.getByText('This break was changed elsewhere').waitFor();
