@@ -39,6 +39,19 @@ export const shareEstimate = (done: number, of: number): Estimate | null => {
 };
 
 /**
+ * How much larger the second of two shares is, told apart from chance: its 95 % interval from the two Wilson intervals, squared
+ * and added (Newcombe, Stat Med 1998;17:873-90, method 10, from memory). The two must not count the same things. Null where one
+ * of them has no interval.
+ */
+export const shareDifference = (first: Estimate, second: Estimate): Estimate | null => {
+  if (first.low === null || first.high === null || second.low === null || second.high === null) return null;
+  const value = second.value - first.value;
+  const down = Math.hypot(second.value - second.low, first.high - first.value);
+  const up = Math.hypot(second.high - second.value, first.value - first.low);
+  return { n: first.n + second.n, value, low: value - down, high: value + up };
+};
+
+/**
  * Chance that at least `more` of `more + less` fall on one side when both are equally likely: the sign test, one-sided. 1 for
  * none at all.
  */

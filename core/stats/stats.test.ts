@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { linearRegression, mean, sampleStandardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { FEWEST_FOR_A_LINE, meanEstimate, meanOf, shareEstimate, signTest, slopeOf } from '.';
+import {
+  FEWEST_FOR_A_LINE,
+  meanEstimate,
+  meanOf,
+  shareDifference,
+  shareEstimate,
+  signTest,
+  slopeOf,
+} from '.';
 import { sizeSpanText } from './span-text';
 
 describe('a mean with its interval', () => {
@@ -49,6 +57,19 @@ describe('a share with its interval', () => {
     const e = shareEstimate(done, of)!;
     expect(e.low).toBeCloseTo(low, 4);
     expect(e.high).toBeCloseTo(high, 4);
+  });
+
+  it.each([
+    // Newcombe, Stat Med 1998;17:873-90, table II, method 10 (from memory).
+    [48, 80, 56, 70, 0.2, 0.0524, 0.3339],
+    [3, 10, 9, 10, 0.6, 0.1705, 0.809],
+  ])('%d of %d against %d of %d', (a, of, b, ofB, value, low, high) => {
+    const between = shareDifference(shareEstimate(a, of)!, shareEstimate(b, ofB)!)!;
+    expect(between.value).toBeCloseTo(value, 4);
+    expect(between.low).toBeCloseTo(low, 4);
+    expect(between.high).toBeCloseTo(high, 4);
+    const back = shareDifference(shareEstimate(b, ofB)!, shareEstimate(a, of)!)!;
+    expect([back.low, back.high]).toEqual([-between.high!, -between.low!]);
   });
 
   it('is nothing for none of none, and refuses more than all', () => {

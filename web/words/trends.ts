@@ -1,4 +1,5 @@
 import type { Effect, Estimate } from '@kotabi/core/model';
+import { shareDifference } from '@kotabi/core/stats';
 import { sizeSpanText, spanText } from '@kotabi/core/stats/span-text';
 import type { TensionTrend, TensionVerdict } from '@kotabi/core/trends';
 
@@ -36,6 +37,18 @@ export const shareText = ({ value, low, high }: Estimate): string => {
   const percent = (n: number): string => `${Math.round(100 * n)}`;
   const span = spanText({ low, high }, percent);
   return `${percent(value)} %${span ? ` (95 %: ${span} %)` : ''}`;
+};
+
+/** Whether breaks were done more often in the second of two spans that share no day, as far as that can be told. */
+export const betweenText = (first: Estimate | null, second: Estimate | null): string => {
+  const between = first && second && shareDifference(first, second);
+  if (between?.low == null || between.high === null) return '';
+  const points = (n: number): string => `${Math.round(100 * n)}`;
+  const size = `${Math.abs(Math.round(100 * between.value))} percentage points ${between.value < 0 ? 'fewer' : 'more'} done`;
+  const span = sizeSpanText(between, points);
+  return between.low <= 0 && between.high >= 0
+    ? `${size} in the second${span}: it cannot be told apart from chance.`
+    : `${size} in the second${span}.`;
 };
 
 /** What was learned, in a phrase. */

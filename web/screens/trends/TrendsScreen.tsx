@@ -8,7 +8,7 @@ import { useGroups, usePeople, useProposals, useTrends } from '../../api/queries
 import { NotHere } from '../../shell/NotHere';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { shareText, tensionWords } from '../../words/trends';
+import { Compared, type Days } from './Compared';
 import { DonePart } from './DonePart';
 import { Proposals } from './Proposals';
 import { ReachTrends } from './ReachTrends';
@@ -25,10 +25,6 @@ const SPANS = [
 ];
 const FORMAT = 'YYYY-MM-DD';
 
-interface Days {
-  from: string;
-  until: string;
-}
 const lastDays = (n: number): Days => ({
   from: dayjs()
     .subtract(n - 1, 'day')
@@ -141,7 +137,7 @@ export const TrendsScreen = () => {
               }
             />
             {other ? (
-              <Compared groupId={groupId} personId={personId} days={other} now={trends.data} />
+              <Compared groupId={groupId} personId={personId} other={other} these={days} now={trends.data} />
             ) : (
               <p className="muted small">Name other days to see both side by side.</p>
             )}
@@ -168,51 +164,5 @@ export const TrendsScreen = () => {
         </div>
       </div>
     </div>
-  );
-};
-
-type Shown = NonNullable<ReturnType<typeof useTrends>['data']>;
-
-const Compared = ({
-  groupId,
-  personId,
-  days,
-  now,
-}: {
-  groupId: string;
-  personId: string | null;
-  days: Days;
-  now: Shown;
-}) => {
-  const { data } = useTrends(groupId, personId, days);
-  if (!data) return <p className="muted">One moment …</p>;
-  const row = (name: string, of: (t: Shown) => string) => (
-    <tr>
-      <th scope="row">{name}</th>
-      <td>{of(data)}</td>
-      <td>{of(now)}</td>
-    </tr>
-  );
-  const held = (t: Shown, side: 'left' | 'right'): number =>
-    t.seconds.reduce((sum, a) => sum + a.weeks.reduce((s, w) => s + w.done[side], 0), 0);
-  return (
-    <table className="list">
-      <thead>
-        <tr>
-          <th scope="col" aria-label="what" />
-          <th scope="col">the other days</th>
-          <th scope="col">these days</th>
-        </tr>
-      </thead>
-      <tbody>
-        {row('Records', (t) => String(t.records))}
-        {row('Done of planned', (t) => (t.done.whole.share ? shareText(t.done.whole.share) : 'not known'))}
-        {row('Tension', (t) => (t.tension[0] ? tensionWords(t.tension[0]) : 'not asked'))}
-        {row(
-          'Held, left and right',
-          (t) => `${Math.round(held(t, 'left'))} s · ${Math.round(held(t, 'right'))} s`,
-        )}
-      </tbody>
-    </table>
   );
 };
