@@ -7,7 +7,7 @@ import { NOT_FULL_SHARE } from '../suggest/fill-breath';
 import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
 import { MORE } from '../suggest/more';
-import { FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
+import { FAR_SHARE, FILL_WORTH, OFF_COST, REPEAT_COST } from '../suggest/program';
 import { BREATHE_SLOT_SEC, BREATHING_MOVES, HEAD_MOVES, RELEASE_SLOT_SEC } from '../suggest/program/frame';
 import {
   FEW_HOLDS,
@@ -52,7 +52,10 @@ export const ofChoosing = [
     ['What is beyond a fair part', `${PLAIN_WORTH}`],
     ['A change of position, a move used again', `costs ${CHANGE_COST}, ${REPEAT_COST}`],
     ['A dose far from the usual one', `costs ${OFF_COST} times its square`],
-    ['A second left empty, a second for another area', `costs ${EMPTY_COST}, is worth ${FILL_WORTH}`],
+    [
+      'A second left empty, a second for another area',
+      `costs ${EMPTY_COST}, is worth ${FILL_WORTH}, and ${FAR_SHARE} of that in another region of the body`,
+    ],
     ['A slot with a breathing move of its own', `from ${BREATHE_SLOT_SEC} s on`],
     ['A slot in which something is let go in any case', `from ${RELEASE_SLOT_SEC} s on`],
     ['Breathing moves where only the breath is wanted', `up to ${BREATHING_MOVES}`],

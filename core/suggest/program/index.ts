@@ -14,6 +14,8 @@ import { time } from './time';
 export const REPEAT_COST = 0.06;
 /** A second for an area that was not asked for, so that time that is left over is not wasted. */
 export const FILL_WORTH = 0.0004;
+/** What is not even near what was asked for counts so much of that: nobody fills a break for the legs with finger holds. */
+export const FAR_SHARE = 0.2;
 /** Doses far from the usual ones cost a little, so that of equals the usual ones are chosen. */
 export const OFF_COST = 0.1;
 
@@ -40,12 +42,13 @@ export const suggestProgram = (
   const wanted = new Set(request.targets.map((t) => t.area));
   const fills = (c: Candidate): boolean =>
     !wanted.has(c.area) && (c.move.kind === 'stretch' || c.move.kind === 'mobilise');
+  const near = new Set(candidates.filter((c) => wanted.has(c.area)).map((c) => c.move.region));
+  const fillWorth = (c: Candidate): number =>
+    fills(c) ? FILL_WORTH * worth(c) * (near.has(c.move.region) ? 1 : FAR_SHARE) : 0;
   const sheet = new Sheet(
     candidates,
     (c, { leftSec, rightSec, off }) =>
-      (fills(c) ? FILL_WORTH * worth(c) * (leftSec + rightSec) : 0) -
-      OFF_COST * off -
-      (lately.has(c.move.id) ? REPEAT_COST : 0),
+      fillWorth(c) * (leftSec + rightSec) - OFF_COST * off - (lately.has(c.move.id) ? REPEAT_COST : 0),
   );
   frame(sheet, request);
   const { edge, stand, things } = places(sheet, request, approach);
