@@ -1,3 +1,4 @@
+import { STANDING_CAUTION } from '@kotabi/core/formats';
 import { METHOD, type MonthWeek, weekWords } from '@kotabi/core/report';
 import { bytesOf, COLOUR, decor, MARGIN, newPaper, type Paper, told } from './draw';
 import type { Size } from './kinds';
@@ -85,6 +86,7 @@ export const monthPage = ({ title, about, words, weeks, size }: MonthOnPaper): P
     weekTable(doc, weeks, x);
     doc.y += 14;
   }
-  paragraph('P', METHOD, SMALL, 0, true);
+  paragraph('P', METHOD, SMALL, 8, true);
+  paragraph('P', STANDING_CAUTION, SMALL, 0, true);
   return bytesOf(doc);
 };

@@ -158,10 +158,10 @@ const Comparison = ({ group, person, kept, people, answers, back }: Props) => {
                     <th scope="col">Rule</th>
                     <th scope="col">Breaks a day</th>
                     <th scope="col">In breaks</th>
-                    <th scope="col">Longest as planned</th>
+                    <th scope="col">Longest run as planned</th>
                     <th scope="col">Over {longRunMin} min</th>
-                    <th scope="col">Middling day</th>
-                    <th scope="col">One in ten</th>
+                    <th scope="col">Longest, middling day</th>
+                    <th scope="col">Longest, one day in ten</th>
                     <th scope="col">Done a day</th>
                   </tr>
                 </thead>
