@@ -25,27 +25,51 @@ const OTHERWISE =
 
 const sentencesOf = (text: string): string[] => text.split(/(?<=[.;:!?|])\s+/);
 
-/** What a text asks for that cannot be done in a place, in small letters; null where it asks for nothing of the kind. */
-export const elsewhereIn = (text: string, position: Position): string | null => {
+/** Where what is said is done: the first of these places that a move can be done in. */
+const PLACES: ReadonlyMap<RegExp, readonly Position[]> = new Map([
+  [STANDS, ['standing']],
+  [SITS, ['back', 'edge']],
+  [LIES, ['floor']],
+]);
+
+/** What a text asks for that cannot be done in a place, in small letters, and where it can; null where it asks for no such thing. */
+export const elsewhereIn = (
+  text: string,
+  position: Position,
+): { said: string; places: readonly Position[] } | null => {
   for (const sentence of sentencesOf(text)) {
     if (OTHERWISE.test(sentence)) continue;
     for (const pattern of ELSEWHERE[position]) {
       const [said] = pattern.exec(sentence) ?? [];
-      if (said) return said.toLowerCase();
+      if (said) return { said: said.toLowerCase(), places: PLACES.get(pattern) ?? [] };
     }
   }
   return null;
 };
 
-/** Own words that say another place than the one where the step is done: “stand up” in a step on the seat. */
+/**
+ * Own words that say another place than the one where the step is done: “stand up” in a step on the seat. Where the move can
+ * be done there, one press does it there.
+ */
 export const wordsPlace = eachStep(({ step, move, variant, position }): Finding[] => {
   if (!step.words || move.onlyWords) return [];
-  const said = elsewhereIn(step.words, position);
+  const elsewhere = elsewhereIn(step.words, position);
+  if (!elsewhere) return [];
+  const { said, places } = elsewhere;
   // What the move's own words speak of as well belongs to it: a chair to stand behind, a fold to rise from.
-  if (said === null || Object.values(cuesOf(variant)).some((cue) => cue?.toLowerCase().includes(said)))
-    return [];
+  if (Object.values(cuesOf(variant)).some((cue) => cue?.toLowerCase().includes(said))) return [];
+  const there = places.find((p) => p === move.position || move.alsoIn.includes(p));
+  const stepIds = [step.id];
   return [
-    { code: 'wordsPlace', weight: 'caution', stepIds: [step.id], move: move.name, said, place: position },
+    {
+      code: 'wordsPlace',
+      weight: 'caution',
+      stepIds,
+      move: move.name,
+      said,
+      place: position,
+      ...(there && { fix: { do: 'positions', position: there, stepIds } as const }),
+    },
   ];
 });
 
