@@ -1,4 +1,6 @@
 import { type Approach, type Break, doseStep, type Milliseconds, type Move, type Step } from '../model';
+import { isReset, RESET_REPS } from '../review/rules/sides/directions';
+import { saysDose } from '../review/rules/words/said-numbers';
 import { type ResolvedBreak, resolvedSteps, type Timeline, workMs } from '../timing';
 import { bandOf, dosesOf } from './band';
 
@@ -26,8 +28,13 @@ export interface FitProblem {
   free: readonly FreeStep[];
 }
 
-/** A step keeps its dose when it is locked, uneven on purpose, or nothing but words. */
-const isFree = (step: Step, move: Move): boolean => !step.locked && !step.uneven && !move.onlyWords;
+/** A step keeps its dose when it is locked, uneven on purpose, said in own words, or nothing but words. */
+const isFree = (step: Step, move: Move): boolean =>
+  !step.locked && !step.uneven && !move.onlyWords && !saysDose(step);
+
+/** A few rolls one way let go and owe nothing; more of them would owe the other way. */
+const mostOf = (step: Step, move: Move): number =>
+  move.ways.directions && step.directions !== 'both' && isReset(step) ? RESET_REPS : Number.POSITIVE_INFINITY;
 
 const optionsOf = (
   step: Step,
@@ -41,11 +48,14 @@ const optionsOf = (
   // Sides, directions and sets make the same multiple of every dose.
   const times = nowMs / once(step.dose.amount);
   const { usual, ...band } = bandOf(step, move, brk.pace, approach);
-  return dosesOf({ usual, ...band }).map((amount) => ({
-    amount,
-    workMs: Math.round(once(amount) * times),
-    cost: ((amount - usual) / usual) ** 2,
-  }));
+  const most = mostOf(step, move);
+  return dosesOf({ usual, ...band })
+    .filter((amount) => amount <= most || amount === step.dose.amount)
+    .map((amount) => ({
+      amount,
+      workMs: Math.round(once(amount) * times),
+      cost: ((amount - usual) / usual) ** 2,
+    }));
 };
 
 /** Reads a fitting problem off a compiled break. */

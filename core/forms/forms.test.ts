@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../library/all';
-import { Break, defaultApproach, stepsOf } from '../model';
-import { reviewed } from '../review';
+import { Break, defaultApproach, FormKind, stepsOf } from '../model';
+import { type FindingCode, reviewed } from '../review';
+import { breakOf } from '../review/corpus/build';
+import { SOUND } from '../review/corpus/sound';
 import { breakFrom, starts } from '../starts';
 import { libStep } from '../testing/review';
 import { agreeForm, driftOf, makeForm, renewForm, shortSlot } from '.';
@@ -52,6 +54,28 @@ describe('forms of a break', () => {
     for (const s of stepsOf(room))
       expect(s.position ?? lookup(s.moveId)?.position, s.moveId).toBe('standing');
     expect(judge(room).findings.map((f) => f.code)).not.toContain('toAndFro');
+  });
+
+  it.each(
+    [
+      ...starts.map((s) => breakFrom(s, context)),
+      ...SOUND.map(([name, lines, more]) => breakOf(name, lines, more)),
+    ].map((b): [string, Break] => [b.name, b]),
+  )('of “%s” fit their slots, and bring in nothing graver than a look', (_, brk) => {
+    const before = new Set(judge(brk).findings.map((f) => f.code));
+    for (const kind of FormKind.options) {
+      const { findings, timeline } = judge(makeForm(brk, kind, context));
+      const slotSec = makeForm(brk, kind, context).slotSec;
+      expect(timeline.totals.totalMs, kind).toBeLessThanOrEqual(slotSec * 1000);
+      // What nobody can do there is missed; what the instructor wrote for a seat is theirs to write anew.
+      const known = (code: FindingCode): boolean =>
+        before.has(code) ||
+        (kind !== 'short' && ['targetMissed', 'eyesStanding', 'wordsPlace'].includes(code));
+      expect(
+        findings.filter((f) => f.weight !== 'look' && !known(f.code)),
+        kind,
+      ).toEqual([]);
+    }
   });
 
   it('say how their break has drifted away, and nothing about their own changes', () => {

@@ -12,7 +12,10 @@ import {
   stepsOf,
 } from '../model';
 import { type Audience, canAllDo } from '../review';
+import { leavesIdle } from '../review/rules/slot/slot';
+import { serves } from '../review/rules/slot/targets';
 import { swapsFor } from '../suggest/swap';
+import { timed } from '../timing';
 
 interface Context {
   moves: readonly Move[];
@@ -20,6 +23,8 @@ interface Context {
   approach: Approach;
   audience: Audience | null;
   newId: () => string;
+  /** In a room without seats, see `swapsFor`. */
+  upright?: boolean;
 }
 
 /** The slots a break is shortened to, seconds: the usual ones. */
@@ -49,14 +54,17 @@ const adapt = (
     const step = stepsOf(draft).find((s) => s.id === id);
     const move = step && context.lookup(step.moveId);
     if (!step || !move || passes(move, step)) continue;
-    const named = move.instead
-      .map(context.lookup)
-      .find((m) => m !== undefined && other(m) && canAllDo(m, stepOf(m, id, approach), audience));
     const used = new Set(stepsOf(draft).map((s) => s.moveId));
-    const instead =
-      named && !used.has(named.id)
-        ? named
-        : swapsFor(draft, step, { ...context, moves: context.moves.filter(other) }, 1)[0]?.move;
+    const named = move.instead
+      .flatMap((one) => context.lookup(one) ?? [])
+      .filter((m) => other(m) && !used.has(m.id) && canAllDo(m, stepOf(m, id, approach), audience));
+    // What is for the same area comes before what only stands in for the move.
+    const [area] = move.areas;
+    const same = (m: Move): boolean => area === undefined || m.areas.includes(area);
+    const swaps = swapsFor(draft, step, { ...context, moves: context.moves.filter(other) }, 50).map(
+      (s) => s.move,
+    );
+    const instead = named.find(same) ?? swaps.find(same) ?? named[0] ?? swaps[0];
     if (instead) swapTo(draft, step, instead, context);
     else removeSteps(draft, [id]);
   }
@@ -97,6 +105,42 @@ const fewerAreas = (brk: Break, context: Context): Break => {
   }
 };
 
+/** As long as a form is: what stands in for a move can take longer than that did, or less. */
+const lengthMs = (brk: Break, { lookup, approach }: Context): number | null => {
+  const made = timed(brk, lookup, approach);
+  return made.ok ? made.timeline.totals.totalMs : null;
+};
+
+/**
+ * A form in the slot of its break: fitted where other moves made it longer than the slot, or leave time that its break did not
+ * leave. Where what is kept does not fit, it is as long as that.
+ */
+const inSlot = (form: Break, brk: Break, context: Context): Break => {
+  const { lookup, approach } = context;
+  const [now, before] = [lengthMs(form, context), lengthMs(brk, context)];
+  const slotMs = form.slotSec * 1000;
+  const leaves = (ms: number): boolean => leavesIdle(slotMs - ms, slotMs);
+  if (now === null || (now <= slotMs && (!leaves(now) || (before !== null && leaves(before))))) return form;
+  const fitted = fitBreak(form, lookup, approach);
+  return fitted.ok ? fitted.brk : form;
+};
+
+/** What was left out for want of time is not asked for any more. */
+const onlyServed = (brk: Break, { lookup, approach }: Context): Break => {
+  const made = timed(brk, lookup, approach);
+  if (!made.ok || !brk.targets) return brk;
+  return { ...brk, targets: brk.targets.filter((area) => serves(made, area)) };
+};
+
+/** In its slot, or, where what is kept does not fit, in as much as that needs. */
+const fittedAtLeast = (short: Break, brk: Break, { lookup, approach }: Context): Break => {
+  const fitted = fitBreak(short, lookup, approach);
+  if (fitted.ok) return fitted.brk;
+  const needed = fitted.code === 'tooMuchKept' ? Math.ceil(fitted.leastMs / 1000) : brk.slotSec;
+  const least = fitBreak({ ...short, slotSec: needed }, lookup, approach);
+  return least.ok ? least.brk : short;
+};
+
 /** Everything of a break that its forms follow: the steps as they are, under their own ids. */
 const basisOf = (brk: Break): Break['items'] => JSON.parse(JSON.stringify(brk.items));
 
@@ -115,12 +159,8 @@ export const makeForm = (brk: Break, kind: FormKind, context: Context): Break =>
   };
   delete base.aside;
   if (kind === 'short') {
-    const short = fewerAreas({ ...base, slotSec: shortSlot(brk.slotSec) }, context);
-    const fitted = fitBreak(short, lookup, approach);
-    if (fitted.ok) return fitted.brk;
-    const needed = fitted.code === 'tooMuchKept' ? Math.ceil(fitted.leastMs / 1000) : brk.slotSec;
-    const least = fitBreak({ ...short, slotSec: needed }, lookup, approach);
-    return least.ok ? least.brk : short;
+    const fewer = fewerAreas({ ...base, slotSec: shortSlot(brk.slotSec) }, context);
+    return onlyServed(fittedAtLeast(fewer, brk, context), context);
   }
   if (kind === 'on a call') {
     const quiet = adapt(
@@ -129,17 +169,19 @@ export const makeForm = (brk: Break, kind: FormKind, context: Context): Break =>
       (m) => m.discreet.call,
       (m) => m.discreet.call,
     );
-    return { ...quiet, onCall: true };
+    return inSlot({ ...quiet, onCall: true }, brk, context);
   }
   const stands = (m: Move): boolean => m.position === 'standing' || m.alsoIn.includes('standing');
-  const upright = adapt(base, context, stands, stands);
+  // Where nobody sits, moves are done standing whatever one usually ends with.
+  const standing = { ...approach, ending: 'last moves standing' as const };
+  const upright = adapt(base, { ...context, approach: standing, upright: true }, stands, stands);
   for (const step of stepsOf(upright)) {
     const move = lookup(step.moveId);
     if (move && move.position !== 'standing') placeStep(step, move, 'standing');
   }
   if (approach.ending === 'all seated')
     upright.approach = { ...upright.approach, ending: 'last moves standing' };
-  return upright;
+  return inSlot(upright, brk, context);
 };
 
 /** How the break a form was made from has changed since: nothing when they still agree. */

@@ -47,6 +47,8 @@ interface Context {
   lookup: MoveLookup;
   approach: Approach;
   audience: Audience | null;
+  /** In a room without seats: what is done seated may become what is done standing. */
+  upright?: boolean;
 }
 
 /**
@@ -54,7 +56,7 @@ interface Context {
  * muscles, done by as many people, of about the same length, and with no more findings. At most `count`.
  */
 export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): Swap[] => {
-  const { lookup, approach, audience, moves } = context;
+  const { lookup, approach, audience, moves, upright = false } = context;
   const shelf = { library: moves, lookup };
   const now = lookup(step.moveId);
   const before = reviewed(brk, shelf, approach, audience);
@@ -76,7 +78,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     kinds.includes(m.kind) &&
     isOffered(m, approach) &&
     m.areas.some((a) => now.areas.includes(a)) &&
-    (isSeated(m) || !isSeated(now)) &&
+    (isSeated(m) || !isSeated(now) || upright) &&
     !(chained && m.ways.pattern === 'together') &&
     canAllDo(m, stepOf(m, step.id, approach), audience);
   const swap = (move: Move): Swap[] => {

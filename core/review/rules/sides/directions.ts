@@ -1,11 +1,13 @@
+import type { Step } from '../../../model';
 import { type PlacedStep, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewInput, ReviewRule } from '../../finding';
 
 /** So few repetitions one way are a roll to let go, which owes nothing. Common practice, no source. */
 export const RESET_REPS = 3;
 
-const isReset = ({ step }: PlacedStep): boolean =>
-  step.dose.measure === 'reps' && step.dose.amount <= RESET_REPS && step.sets === 1;
+/** A step of a few repetitions, done once: in one direction only it is a roll to let go. */
+export const isReset = ({ dose, sets }: Pick<Step, 'dose' | 'sets'>): boolean =>
+  dose.measure === 'reps' && dose.amount <= RESET_REPS && sets === 1;
 
 /** Work of a move by direction, in all of its steps, ms. */
 const workByDirection = (steps: readonly PlacedStep[], { timeline }: ReviewInput): Map<string, number> => {
@@ -28,7 +30,7 @@ export const directions: ReviewRule = (input) => {
     const { step, move } = at;
     const names = move.ways.directions;
     if (!names || told.has(move.id)) return [];
-    const kin = steps.filter((s) => s.step.moveId === move.id && !isReset(s));
+    const kin = steps.filter((s) => s.step.moveId === move.id && !isReset(s.step));
     if (kin.length === 0) return [];
     told.add(move.id);
     const work = workByDirection(kin, input);

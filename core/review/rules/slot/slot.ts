@@ -4,6 +4,10 @@ import type { ReviewRule } from '../../finding';
 export const SLACK_MS = 30_000;
 export const SLACK_SHARE = 0.15;
 
+/** What is left of a slot is so much that people would wait. */
+export const leavesIdle = (leftMs: number, slotMs: number): boolean =>
+  leftMs > SLACK_MS && leftMs > slotMs * SLACK_SHARE;
+
 /** Over the slot by anything, or under it by more than 30 s and 15 %. */
 export const slot: ReviewRule = ({ resolved: { brk }, timeline: { totals, parts } }) => {
   const slotMs = brk.slotSec * 1000;
@@ -14,7 +18,7 @@ export const slot: ReviewRule = ({ resolved: { brk }, timeline: { totals, parts 
     const stepIds = [...new Set(late)];
     return [{ code: 'overSlot', weight: 'caution', stepIds, overMs: -leftMs, slotMs, fix }];
   }
-  if (parts.length > 0 && leftMs > SLACK_MS && leftMs > slotMs * SLACK_SHARE)
+  if (parts.length > 0 && leavesIdle(leftMs, slotMs))
     return [{ code: 'underSlot', weight: 'look', stepIds: [], leftMs, slotMs, fix }];
   return [];
 };

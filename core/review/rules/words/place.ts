@@ -2,7 +2,7 @@ import { cuesOf } from '../../../cues';
 import type { Position } from '../../../model';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
-import { allSaid, saidIn } from './said-in';
+import { saidIn } from './said-in';
 
 /** How one is told to stand, to sit, to lie. Common words, no source. */
 const STANDS =
@@ -76,11 +76,11 @@ export const wordsPlace = eachStep(({ step, move, variant, position }): Finding[
 const EYES_CLOSED =
   /\b(?:(?:close|closing|shut|shutting) (?:the |your |both )?eyes|eyes (?:closed|shut))\b/gi;
 
-/** Closed eyes while one stands: balance goes with them. Common practice, no source. */
-export const eyesStanding = eachStep((at): Finding[] => {
-  if (at.position !== 'standing') return [];
-  const said = saidIn(allSaid(at), EYES_CLOSED);
+/** Closed eyes in own words while one stands: balance goes with them. Common practice, no source. */
+export const eyesStanding = eachStep(({ step, move, position }): Finding[] => {
+  if (position !== 'standing' || !step.words) return [];
+  const said = saidIn(step.words, EYES_CLOSED);
   return said === null
     ? []
-    : [{ code: 'eyesStanding', weight: 'caution', stepIds: [at.step.id], move: at.move.name, said }];
+    : [{ code: 'eyesStanding', weight: 'caution', stepIds: [step.id], move: move.name, said }];
 });
