@@ -51,7 +51,13 @@ export const chooseDoses = (problem: FitProblem): Doses | null => {
     if ((cost[at] ?? 0) <= least + SAME) chosen.push(trace(problem, reach, at, unit));
   const path = chosen.sort(longerFirst)[0] as DoseOption[];
   return {
-    amounts: new Map(free.map(({ stepId }, i) => [stepId, (path[i] as DoseOption).amount])),
+    amounts: new Map(
+      free.flatMap(({ stepId, twinId }, i) =>
+        [stepId, ...(twinId === undefined ? [] : [twinId])].map(
+          (id) => [id, (path[i] as DoseOption).amount] as const,
+        ),
+      ),
+    ),
     totalMs: path.reduce((sum, o) => sum + o.workMs, fixedMs),
     cost: path.reduce((sum, o) => sum + o.cost, 0),
   };

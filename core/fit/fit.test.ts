@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { defaultApproach, defaultPace, type Item, type Move, stepsOf } from '../model';
+import { library, moveLookup } from '../library/all';
+import { type Break, defaultApproach, defaultPace, type Item, type Move, stepsOf } from '../model';
+import { reviewed } from '../review';
+import { breakOf } from '../review/corpus/build';
+import { SOUND } from '../review/corpus/sound';
 import { times } from '../testing/all';
 import { breaths, brk, cues, each, hold, lookupIn, move, reps, step } from '../testing/build';
 import { fitBySolver, fitSlowly } from '../testing/slow-fit';
@@ -237,6 +241,67 @@ describe('fitting, against slow and foreign solvers', () => {
       expect(fitProblem(resolved.value, compileTimeline(resolved.value)).free).toHaveLength(
         stepsOf(result.brk).length,
       );
+    }
+  });
+});
+
+describe('fitting sound breaks', () => {
+  const shelf = { library, lookup: moveLookup() };
+  const found = (b: Break) => {
+    const made = reviewed(b, shelf, defaultApproach);
+    return made.ok ? made.findings : expect.fail(b.name);
+  };
+  it.each(SOUND)(
+    '“%s” into a shorter or longer slot brings in nothing graver than a look',
+    (name, lines, more) => {
+      const sound = breakOf(name, lines, more);
+      const before = new Set(found(sound).map((f) => f.code));
+      for (const share of [0.6, 0.75, 0.9, 1.1, 1.3, 1.6]) {
+        const slotSec = Math.max(20, Math.round((sound.slotSec * share) / 5) * 5);
+        const fitted = fitBreak({ ...sound, slotSec }, shelf.lookup, defaultApproach);
+        if (!fitted.ok) continue;
+        const graver = found(fitted.brk).filter((f) => f.weight !== 'look' && !before.has(f.code));
+        expect(graver, `${share}`).toEqual([]);
+      }
+    },
+  );
+
+  it('gives the two sides the same where each is a step of its own, and lets them go together', () => {
+    const own = SOUND.find(([name]) => name === 'sides in steps of their own')!;
+    const sound = breakOf(own[0], own[1], own[2]);
+    const amounts = (share: number) => {
+      const fitted = fitBreak(
+        { ...sound, slotSec: Math.round(sound.slotSec * share) },
+        shelf.lookup,
+        defaultApproach,
+      );
+      if (!fitted.ok) throw new Error(fitted.code);
+      const of = (moveId: string) => stepsOf(fitted.brk).filter((s) => s.moveId === moveId);
+      return ['ear-to-shoulder', 'nose-to-armpit'].map((id) => of(id).map((s) => [s.sides, s.dose.amount]));
+    };
+    for (const share of [0.5, 0.6, 0.75, 0.9, 1.1, 1.3])
+      for (const sides of amounts(share)) {
+        expect([0, 2]).toContain(sides.length);
+        if (sides.length === 2) expect(sides[0]?.[1], `${share}`).toBe(sides[1]?.[1]);
+      }
+  });
+
+  it('leaves a dose that own words say as they say it', () => {
+    const said = breakOf('said', [
+      'sit-tall',
+      ['shoulder-rolls', { dose: 8, words: 'Roll the shoulders {direction}, eight times.' }],
+      ['ear-to-shoulder', { dose: 20 }],
+      'arms-up-breath',
+    ]);
+    for (const share of [0.8, 1.4]) {
+      const fitted = fitBreak(
+        { ...said, slotSec: Math.round(said.slotSec * share) },
+        shelf.lookup,
+        defaultApproach,
+      );
+      const roll = fitted.ok && stepsOf(fitted.brk).find((s) => s.moveId === 'shoulder-rolls');
+      if (roll) expect(roll.dose.amount).toBe(8);
+      expect(fitted.ok).toBe(true);
     }
   });
 });

@@ -11,9 +11,11 @@ import {
   stepsOf,
   withAmount,
 } from '../model';
-import { compileTimeline, type ResolveFailure, resolveBreak } from '../timing';
+import { letsGoIn } from '../review/rules/order/frame';
+import { compileTimeline, placedSteps, type ResolveFailure, resolveBreak } from '../timing';
 import { chooseDoses } from './doses';
 import { fitProblem, leastMs } from './problem';
+import { twinsOf } from './twins';
 
 /** What was changed in a step's dose. */
 export interface DoseChange {
@@ -36,11 +38,29 @@ export type FitResult =
   | { ok: false; code: 'tooMuchKept'; leastMs: Milliseconds; slotMs: Milliseconds; kept: Step[] }
   | { ok: false; code: 'unresolved'; failures: ResolveFailure[] };
 
+/** What stays longest. */
+const STAYS = 3;
 /** What goes first when time is short. Settling, the breath, the close and words stay longest. Common practice. */
 export const priorityOf = (step: Step, move: Move): number => {
   if (step.priority !== undefined) return step.priority;
-  return move.onlyWords || ['settle', 'breathe', 'close'].includes(move.kind) ? 3 : 2;
+  return move.onlyWords || ['settle', 'breathe', 'close'].includes(move.kind) ? STAYS : 2;
 };
+
+/** What others rely on goes after its equals, and before what is said to matter more. */
+const LATER = 0.5;
+/**
+ * The steps that alone balance another one (fingers up where there is only fingers down, a round back after an open chest), and
+ * what readies an area for a hold, which would be cold without it.
+ */
+const relied = (steps: readonly Step[], lookup: MoveLookup): ReadonlySet<string> =>
+  new Set(
+    steps.flatMap((s) => {
+      const move = lookup(s.moveId);
+      const by = move?.balancedBy ?? [];
+      const others = steps.filter((o) => by.includes(o.moveId)).map((o) => o.id);
+      return [...(move?.kind === 'mobilise' ? [s.id] : []), ...(others.length === 1 ? others : [])];
+    }),
+  );
 
 const without = (brk: Break, ids: readonly string[]): Break => {
   const draft = {
@@ -66,7 +86,8 @@ const withDoses = (brk: Break, amounts: ReadonlyMap<string, number>): Break => {
 
 /**
  * Fits a break into its slot. All steps stay if they fit at their least doses; else whole steps go, the lowest
- * priority first, of equals the later one, never one that is kept. Then the doses are chosen, see `chooseDoses`.
+ * priority first, of equals the later one, never one that is kept; what lets go last stays as long as what frames a break,
+ * and the two sides of a move go together. Then the doses are chosen, see `chooseDoses`.
  * Both ways of a move keep the same dose.
  */
 export const fitBreak = (brk: Break, lookup: MoveLookup, approach: Approach): FitResult => {
@@ -74,11 +95,19 @@ export const fitBreak = (brk: Break, lookup: MoveLookup, approach: Approach): Fi
   const first = resolveBreak(brk, lookup, approach);
   if (!first.ok) return { ok: false, code: 'unresolved', failures: first.failures };
   const beforeMs = compileTimeline(first.value).totals.totalMs;
-  const order = new Map(stepsOf(brk).map((s, i) => [s.id, i]));
-  const canGo = stepsOf(brk)
+  const steps = stepsOf(brk);
+  const order = new Map(steps.map((s, i) => [s.id, i]));
+  const twins = twinsOf(steps);
+  const byId = new Map(steps.map((s) => [s.id, s]));
+  const needed = relied(steps, lookup);
+  const letsGo = placedSteps(first.value).filter(letsGoIn).at(-1)?.step.id;
+  const canGo = steps
     .filter((s) => !s.keep)
     .sort((a, b) => {
-      const by = (s: Step) => priorityOf(s, lookup(s.moveId) as Move);
+      const by = (s: Step) =>
+        s.id === letsGo
+          ? (s.priority ?? STAYS)
+          : priorityOf(s, lookup(s.moveId) as Move) + (needed.has(s.id) ? LATER : 0);
       return by(a) - by(b) || (order.get(b.id) ?? 0) - (order.get(a.id) ?? 0);
     });
   let current = brk;
@@ -107,7 +136,15 @@ export const fitBreak = (brk: Break, lookup: MoveLookup, approach: Approach): Fi
         slotMs: problem.slotMs,
         kept: stepsOf(current),
       };
-    dropped.push(next);
-    current = without(current, [next.id]);
+    if (dropped.includes(next)) continue;
+    const twin = byId.get(twins.get(next.id) ?? '');
+    // One side does not go without the other.
+    if (twin?.keep) continue;
+    const gone = twin ? [next, twin] : [next];
+    dropped.push(...gone);
+    current = without(
+      current,
+      gone.map((s) => s.id),
+    );
   }
 };

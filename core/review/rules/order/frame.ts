@@ -20,7 +20,8 @@ const LOOSENS: readonly string[] = [
   'knees-side-to-side',
   'walk-about',
 ];
-const letsGoIn = ({ move, step }: PlacedStep): boolean =>
+/** Something lets go in this step. */
+export const letsGoIn = ({ move, step }: PlacedStep): boolean =>
   move.kind === 'release' || step.moveId === 'pause-rest' || LOOSENS.includes(move.id);
 /** What can stand for a close at the end: a breath, a rest, something let go, a look back. */
 const endsWith = (at: PlacedStep): boolean =>

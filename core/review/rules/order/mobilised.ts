@@ -1,6 +1,7 @@
 import type { Area, Kind } from '../../../model';
+import type { ResolvedBreak } from '../../../timing';
 import { moveFor } from '../../choose';
-import { isHeld, partsOf, placedSteps } from '../../facts';
+import { isHeld, type PlacedStep, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 
 /** Longer holds than this want the area moved first. Common practice, no source. */
@@ -24,28 +25,35 @@ const WARMS: Partial<Record<Area, readonly Area[]>> = {
 /** What moves an area before it is held. */
 const MOVES: readonly Kind[] = ['mobilise', 'activate', 'massage', 'release'];
 
-/** A stretch held for more than 10 s whose area has not been mobilised before it. */
-export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
+/** The holds of areas that nothing has moved or held before, as the approach warms up. */
+export const coldHolds = (resolved: ResolvedBreak): PlacedStep[] => {
+  const { warmUp } = resolved.approach;
+  if (warmUp === 'none') return [];
   const warm = new Set<Area>();
-  const { approach } = resolved;
-  if (approach.warmUp === 'none') return [];
   let walked = false;
-  const steps = placedSteps(resolved);
-  // Whoever walks first is offered the walk.
-  const walk = approach.warmUp === 'walk first' ? library.find((m) => m.id === WALK) : undefined;
-  return steps.flatMap(({ step, move, ...at }): Finding[] => {
+  return placedSteps(resolved).filter(({ step, move }) => {
     if (move.id === WALK) walked = true;
     if (MOVES.includes(move.kind))
       for (const area of move.areas) for (const one of WARMS[area] ?? [area]) warm.add(one);
-    if (!isHeld({ step, move })) return [];
+    if (!isHeld({ step, move })) return false;
+    const known = warm.has(move.areas[0] as Area);
+    // What has just been held, shortly or long, is not cold any more.
+    for (const one of move.areas) warm.add(one);
+    return !known && !(warmUp === 'walk first' && walked);
+  });
+};
+
+/** A stretch held for more than 10 s whose area has not been mobilised before it. */
+export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
+  const { approach } = resolved;
+  const steps = placedSteps(resolved);
+  // Whoever walks first is offered the walk.
+  const walk = approach.warmUp === 'walk first' ? library.find((m) => m.id === WALK) : undefined;
+  return coldHolds(resolved).flatMap(({ step, move, ...at }): Finding[] => {
     const holds = partsOf(timeline, step.id).filter((p) => p.kind === 'work');
     const holdMs = Math.max(0, ...holds.map((p) => p.lengthMs));
     const area = move.areas[0] as Area;
-    const known = warm.has(area);
-    // What has just been held, shortly or long, is not cold any more.
-    for (const one of move.areas) warm.add(one);
-    if (holdMs <= SHORT_HOLD_MS || known) return [];
-    if (approach.warmUp === 'walk first' && walked) return [];
+    if (holdMs <= SHORT_HOLD_MS) return [];
     const quiet = resolved.brk.onCall ?? false;
     const mover = moveFor(
       library,
