@@ -251,9 +251,9 @@ describe('fitting sound breaks', () => {
     const made = reviewed(b, shelf, defaultApproach);
     return made.ok ? made.findings : expect.fail(b.name);
   };
-  it.each(SOUND)(
-    '“%s” into a shorter or longer slot brings in nothing graver than a look',
-    (name, lines, more) => {
+  it.each(SOUND.map(([name, lines, more = {}]) => ({ name, lines, more })))(
+    '“$name” into a shorter or longer slot brings in nothing graver than a look',
+    ({ name, lines, more }) => {
       const sound = breakOf(name, lines, more);
       const before = new Set(found(sound).map((f) => f.code));
       for (const share of [0.6, 0.75, 0.9, 1.1, 1.3, 1.6]) {
@@ -267,8 +267,8 @@ describe('fitting sound breaks', () => {
   );
 
   it('gives the two sides the same where each is a step of its own, and lets them go together', () => {
-    const own = SOUND.find(([name]) => name === 'sides in steps of their own')!;
-    const sound = breakOf(own[0], own[1], own[2]);
+    const [name, lines] = SOUND.find(([one]) => one === 'sides in steps of their own')!;
+    const sound = breakOf(name, lines);
     const amounts = (share: number) => {
       const fitted = fitBreak(
         { ...sound, slotSec: Math.round(sound.slotSec * share) },

@@ -6,6 +6,8 @@ import { valuesInUse } from '.';
 
 /** Constants that are no values of the trade: limits of a search, answers in words, an order, rounding. */
 const TECHNICAL = new Set([
+  'STAYS',
+  'LATER',
   'SETS',
   'NEARLY',
   'FILL_LIMITS',
