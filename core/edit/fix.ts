@@ -1,7 +1,15 @@
 import { stepOf } from '../library';
-import type { Approach, Break, MoveLookup, Position, Step } from '../model';
+import {
+  type Approach,
+  type Break,
+  type Move,
+  type MoveLookup,
+  type Position,
+  type Step,
+  withAmount,
+} from '../model';
 import { makeChain, placeOf, removeSteps, stepAt } from './edits';
-import { placeLikeBeside } from './place';
+import { placeLikeBeside, placeStep } from './place';
 
 /** What would put a finding right, as data: it can be shown, sent, applied and undone. */
 export type Fix =
@@ -44,6 +52,12 @@ export const swapTo = (step: Step, fresh: Step): void => {
   Object.assign(step, fresh, { id }, keep && { keep }, locked && { locked }, priority && { priority });
   if (firstSide) step.firstSide = firstSide;
 };
+
+/** The dose of what comes in: no longer than what goes, where both are counted the same way. */
+const shorter = (old: Step, step: Step, move: Move): number =>
+  old.dose.measure === step.dose.measure && move.dose.usual.measure === step.dose.measure
+    ? Math.min(step.dose.amount, Math.max(old.dose.amount, move.dose.least))
+    : step.dose.amount;
 
 type Apply<F> = (draft: Break, fix: F, context: FixContext) => void;
 
@@ -91,7 +105,15 @@ const appliers: { [D in Fix['do']]: Apply<Extract<Fix, { do: D }>> } = {
     }),
   swap: (draft, { stepId, moveId, rung }, context) => {
     const step = fresh(moveId, context);
-    if (step) change(draft, stepId, (s) => swapTo(s, { ...step, ...(rung !== undefined && { rung }) }));
+    const move = context.lookup(moveId);
+    if (!step || !move) return;
+    change(draft, stepId, (s) => {
+      const place = s.position ?? context.lookup(s.moveId)?.position;
+      const short = shorter(s, step, move);
+      swapTo(s, { ...step, dose: withAmount(step.dose, short), ...(rung !== undefined && { rung }) });
+      // Where it is done stays as it is, if it can be done there: nobody changes seats for a default.
+      if (place && place !== move.position && move.alsoIn.includes(place)) placeStep(s, move, place);
+    });
   },
   add: (draft, { moveId, beforeId }, context) => {
     const step = fresh(moveId, context);

@@ -21,7 +21,7 @@ import {
 import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import { MOVING, PLAIN_WORTH, QUARTER_WORTH, TWO_SIDED_WORTH, WORK_SHARE } from '../suggest/program/served';
 import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
-import { WORTH } from '../suggest/swap';
+import { GRAVE, WORTH } from '../suggest/swap';
 import {
   ALL_DOSES_SLOT_SEC,
   BALANCING_WEIGHED,
@@ -99,7 +99,10 @@ export const ofChoosing = [
       'What speaks for a move',
       `same area ${WORTH.area}, kind ${WORTH.kind}, muscles ${WORTH.muscle}, named in its place ${WORTH.named}, more of the people ${WORTH.served}, position ${WORTH.place}`,
     ],
-    ['What speaks against it', `a finding ${WORTH.finding}, a second longer or shorter ${WORTH.second}`],
+    [
+      'What speaks against it',
+      `a finding ${WORTH.finding} (a caution ${GRAVE} times that), a second longer or shorter ${WORTH.second}`,
+    ],
   ]),
   ...at('Filling a week', [
     ['A place that is filled', `${PLACE_WORTH}`],

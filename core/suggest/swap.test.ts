@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { applyFix } from '../edit';
 import { library, moveLookup } from '../library/all';
-import { defaultApproach, type Item } from '../model';
+import { type Break, defaultApproach, type Item, stepsOf } from '../model';
+import { reviewed } from '../review';
+import { breakOf } from '../review/corpus/build';
+import { SOUND } from '../review/corpus/sound';
 import { brk } from '../testing/build';
 import { audienceOf, libStep } from '../testing/review';
 import { compileTimeline, resolveBreak } from '../timing';
@@ -57,5 +61,44 @@ describe('what would serve instead of a step', () => {
     };
     for (const { move } of swapsFor(brk([chain]), ear, context))
       expect(move.ways.pattern).not.toBe('together');
+  });
+
+  it('is done where the step is done, no longer than it, and on a call by nobody who is heard', () => {
+    const short = libStep('ear-to-shoulder', { position: 'edge', dose: { measure: 'seconds', amount: 10 } });
+    for (const { step, move } of swapsFor(brk([libStep('chin-nod'), short]), short, context)) {
+      if (move.alsoIn.includes('edge')) expect(step.position, move.id).toBe('edge');
+      if (step.dose.measure === 'seconds')
+        expect(step.dose.amount, move.id).toBeLessThanOrEqual(Math.max(10, move.dose.least));
+    }
+    const heels = libStep('heel-raises');
+    const call = swapsFor(brk([heels], { onCall: true }), heels, context);
+    expect(call.length).toBeGreaterThan(0);
+    expect(call.filter((s) => !s.move.discreet.call)).toEqual([]);
+  });
+
+  it('rarely brings in, in first place, what a review objects to, in sound breaks', () => {
+    let swapped = 0;
+    const graver: string[] = [];
+    for (const [name, lines, more] of SOUND.slice(0, 20)) {
+      const sound = breakOf(name, lines, more);
+      const codes = (one: Break) => {
+        const made = reviewed(one, { library, lookup }, defaultApproach);
+        return made.ok ? made.findings.flatMap((f) => (f.weight === 'look' ? [] : [f.code])) : [];
+      };
+      const before = new Set(codes(sound));
+      for (const step of stepsOf(sound)) {
+        const [first] = swapsFor(sound, step, context, 1);
+        if (!first) continue;
+        const draft: Break = JSON.parse(JSON.stringify(sound));
+        const fix = { do: 'swap', stepId: step.id, moveId: first.move.id, name: first.move.name } as const;
+        applyFix(draft, fix, { ...context, newId: () => 'n' });
+        swapped++;
+        // A slot is fitted afterwards, with one press.
+        if (codes(draft).some((c) => c !== 'overSlot' && !before.has(c)))
+          graver.push(`${name}: ${step.moveId}`);
+      }
+    }
+    expect(swapped).toBeGreaterThan(80);
+    expect(graver.length / swapped, graver.join('; ')).toBeLessThan(0.03);
   });
 });

@@ -1,9 +1,18 @@
 import { isOffered, isSeated } from '../approach/propose';
 import { applyFix } from '../edit';
 import { stepOf } from '../library';
-import type { Approach, Break, Milliseconds, Move, MoveLookup, Muscle, Step } from '../model';
+import {
+  type Approach,
+  type Break,
+  type Milliseconds,
+  type Move,
+  type MoveLookup,
+  type Muscle,
+  type Step,
+  stepsOf,
+} from '../model';
 import { answerFor } from '../needs';
-import { type Audience, canAllDo, reviewed } from '../review';
+import { type Audience, canAllDo, type Finding, reviewed } from '../review';
 
 /** A move that would serve instead, with what changes. */
 export interface Swap {
@@ -34,6 +43,11 @@ export const WORTH = {
   second: 0.01,
   place: 1,
 } as const;
+
+/** A finding that is graver than a look counts as so many. Common practice, no source. */
+export const GRAVE = 3;
+const graveOf = (findings: readonly Finding[]): number =>
+  findings.reduce((sum, f) => sum + (f.weight === 'look' ? 1 : GRAVE), 0);
 
 const SAME_WORK: Partial<Record<Move['kind'], readonly Move['kind'][]>> = {
   stretch: ['stretch', 'massage'],
@@ -77,6 +91,7 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     !used.has(m.id) &&
     kinds.includes(m.kind) &&
     isOffered(m, approach) &&
+    (!brk.onCall || m.discreet.call) &&
     m.areas.some((a) => now.areas.includes(a)) &&
     (isSeated(m) || !isSeated(now) || upright) &&
     !(chained && m.ways.pattern === 'together') &&
@@ -91,7 +106,8 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
     const byMs = after.timeline.totals.totalMs - before.timeline.totals.totalMs;
     const shared = now.muscles.filter((m) => move.muscles.includes(m));
     const size = audience?.people.length ?? 0;
-    const can = served(move, fresh);
+    const swapped = stepsOf(draft).find((s) => s.id === step.id) ?? fresh;
+    const can = served(move, swapped);
     const findings = after.findings.length - before.findings.length;
     const score =
       (move.areas[0] === now.areas[0] ? WORTH.area : 0) +
@@ -100,12 +116,12 @@ export const swapsFor = (brk: Break, step: Step, context: Context, count = 8): S
       (now.instead.includes(move.id) ? WORTH.named : 0) +
       (size > 0 ? (WORTH.served * (can - servedNow)) / size : 0) +
       (move.position === now.position ? WORTH.place : 0) -
-      WORTH.finding * Math.max(0, findings) -
+      WORTH.finding * Math.max(0, graveOf(after.findings) - graveOf(before.findings)) -
       (WORTH.second * Math.abs(byMs)) / 1000;
     return [
       {
         move,
-        step: fresh,
+        step: swapped,
         byMs,
         shared,
         gained: move.muscles.filter((m) => !now.muscles.includes(m)),
