@@ -64,6 +64,21 @@ describe('a move goes where it belongs', () => {
     ]);
   });
 
+  it('leaves what ends a break at its end, also where that is a shrug or a rest', () => {
+    const ended = (...ids: string[]): Break => {
+      const b = brk([]);
+      b.items = ids.map((id) => stepOf(lookup(id)!, id, defaultApproach));
+      return b;
+    };
+    const shrug = ended('sit-tall', 'slow-breaths', 'chin-nod', 'ear-to-shoulder', 'lift-and-drop');
+    put(shrug, 'shoulder-rolls');
+    expect(idsOf(shrug).slice(2)).toEqual(['chin-nod', 'shoulder-rolls', 'ear-to-shoulder', 'lift-and-drop']);
+    const rest = ended('sit-tall', 'chin-nod', 'ear-to-shoulder', 'pause-rest');
+    expect(put(rest, 'chin-glide')).toEqual({ code: 'phaseBefore', beforeId: 'pause-rest' });
+    put(rest, 'arms-up-breath');
+    expect(idsOf(rest).at(-1)).toBe('arms-up-breath');
+  });
+
   it('follows the order of the body that is taught', () => {
     const b = brk([]);
     for (const id of ['chin-nod', 'wrist-circles']) put(b, id, { ...defaultApproach, order: 'hands first' });

@@ -13,6 +13,9 @@ export const PHASES: readonly Kind[] = [
   'close',
 ];
 
+const HOLDS = PHASES.indexOf('stretch');
+const LETS_GO = PHASES.indexOf('release');
+
 /** What a move was put beside, and why there. */
 export type Beside =
   | { code: 'sameArea'; afterId: string }
@@ -35,7 +38,7 @@ const leading = (item: Item, lookup: MoveLookup): { move: Move; step: Step } | n
 const phaseOf = (move: Move, standing: boolean): number => {
   const phase = PHASES.indexOf(move.kind);
   const ends = move.kind === 'release' || move.kind === 'close';
-  return standing && !ends ? PHASES.indexOf('release') - 0.5 : phase;
+  return standing && !ends ? LETS_GO - 0.5 : phase;
 };
 
 /**
@@ -51,12 +54,17 @@ export const besideOf = (
   const order = regionOrder(approach);
   const place = (m: Move): number => order.indexOf(m.region);
   const own = phaseOf(move, move.position === 'standing');
-  const known = items.flatMap((item) => {
+  const led = items.flatMap((item) => {
     const at = leading(item, lookup);
     if (!at) return [];
     const standing = (at.step.position ?? at.move.position) === 'standing';
     return [{ item, move: at.move, phase: phaseOf(at.move, standing) }];
   });
+  // What moves or breathes behind the last hold lets go: nothing is put behind it but what ends a break.
+  const lastHold = led.findLastIndex((k) => k.move.kind === 'stretch');
+  const known = led.map((k, i) =>
+    lastHold >= 0 && i > lastHold && k.phase < HOLDS ? { ...k, phase: LETS_GO } : k,
+  );
   const alike = known.filter((k) => k.phase === own && k.move.kind === move.kind);
   const sameArea = alike.filter((k) => k.move.areas[0] === move.areas[0]).at(-1);
   if (sameArea) return { code: 'sameArea', afterId: sameArea.item.id };
@@ -65,6 +73,10 @@ export const besideOf = (
   const [next] = alike;
   const later = next ?? known.find((k) => k.phase > own);
   if (later) return { code: 'phaseBefore', beforeId: later.item.id };
+  // A rest at the end is an end: only what ends a break as well is put behind it.
+  const end = items.at(-1);
+  if (end?.type === 'step' && end.moveId === 'pause-rest' && own < LETS_GO)
+    return { code: 'phaseBefore', beforeId: end.id };
   return items.length === 0 ? { code: 'first' } : { code: 'last' };
 };
 

@@ -232,7 +232,7 @@ export const breathClose: MoveData[] = [
     asks: ['breath leads'],
     rungs: [
       rung('hands in the lap', 'Only the head bows.', {
-        say: 'Breathe in; {going} and bow your head a little. Thank you.',
+        say: '{Coming}; {going} and bow your head a little. Thank you.',
         back: 'Look up.',
         figure: there({ crop: 'upper' }, pose(), pose({ 'neck.flex': 14, 'neck.nod': 6 })),
       }),
@@ -240,11 +240,11 @@ export const breathClose: MoveData[] = [
     ],
     usualRung: 'palms together',
     cues: {
-      say: 'Palms together at the breastbone. Breathe in; {going} and bow your head a little. Thank you.',
+      say: 'Palms together at the breastbone. {Coming}; {going} and bow your head a little. Thank you.',
       go: 'And bow.',
       feel: 'Feel how you are now.',
       check: 'A small bow; the neck stays long.',
-      breathe: 'Breathe in once more, and look up.',
+      breathe: '{Coming} once more, and look up.',
       last: 'Thank you.',
       back: 'Look up, hands down.',
     },

@@ -1,7 +1,8 @@
 import type { Area } from '../../../model';
-import { placedSteps } from '../../facts';
+import { isHeld, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
 import { rangeOf } from '../../poses';
+import { letsGoIn } from './frame';
 
 /** A movement this much larger than a later one of the same area comes too early. Common practice, no source. */
 export const LARGER = 1.5;
@@ -11,7 +12,10 @@ const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'face'];
 
 /** Within an area and a shelf of the library, small movements come before large ones. */
 export const range: ReviewRule = ({ resolved }) => {
-  const moving = placedSteps(resolved).filter(({ move }) => move.kind === 'mobilise');
+  const steps = placedSteps(resolved);
+  const lastHold = steps.filter(isHeld).at(-1)?.index ?? steps.length;
+  // A roll or a shrug behind the holds lets go: it readies nothing.
+  const moving = steps.filter((at) => at.move.kind === 'mobilise' && !(at.index > lastHold && letsGoIn(at)));
   const told = new Set<string>();
   return moving.flatMap(({ step, move, chainId, position, variant }, i): Finding[] => {
     const [area] = move.areas;

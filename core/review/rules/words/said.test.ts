@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { cuesOf } from '../../../cues';
-import { library } from '../../../library/all';
-import { rungsIn, variantOf } from '../../../model';
+import { stepOf } from '../../../library';
+import { library, moveLookup } from '../../../library/all';
+import { Break, rungsIn, variantOf } from '../../../model';
+import { reviewed } from '../..';
 import { CLAIM } from './claims';
 import { BOUNCES, HARSH_WORDS } from './harsh';
 import { illIn } from './ills';
@@ -24,6 +26,21 @@ describe('promises and force in words', () => {
                 line === 'back' ? null : elsewhereIn(cue ?? '', position),
               ],
             }).toEqual({ at: [move.id, name, position], said: [null, null, null, null] });
+  });
+
+  it('a step of the library by itself says nothing that its own review objects to', () => {
+    for (const move of library)
+      for (const position of [move.position, ...move.alsoIn])
+        for (const { name } of rungsIn(move, position)) {
+          const step = { ...stepOf(move, 'a'), rung: name, position };
+          const made = reviewed(Break.parse({ id: 'b', name: 'b', slotSec: 3600, items: [step] }), {
+            library,
+            lookup: moveLookup(),
+          });
+          const codes = made.ok ? made.findings.map((f) => f.code) : ['cannot be timed'];
+          const own = codes.filter((c) => /^(words|breathWords|cueTooLong|eyesStanding|cannot)/.test(c));
+          expect([move.id, name, position, own]).toEqual([move.id, name, position, []]);
+        }
   });
 
   it.each([
