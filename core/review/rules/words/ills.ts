@@ -13,7 +13,7 @@ const FOUND: readonly string[] = [
 ];
 const DIAGNOSIS = new RegExp(`\\b(?:${FOUND.join('|')})\\b`, 'gi');
 /** “If you have arthritis, …” and “whoever has …” find nothing: they take care. */
-const IN_CASE = /\b(?:if|when|whether|should|unless|in case|where)\s*$/i;
+const IN_CASE = /\b(?:if|when|whether|should|do|unless|in case|where)\s*$/i;
 
 /** What a text says that somebody has, as nobody who leads a break can know; null where it says nothing of the kind. */
 export const illIn = (text: string): string | null => {

@@ -21,7 +21,7 @@ const ELSEWHERE: Record<Position, readonly RegExp[]> = {
 };
 /** A sentence with such a word leaves a choice, forbids it, compares, or speaks of what comes later. */
 const OTHERWISE =
-  /\b(?:or|if|whether|whoever|anyone|prefer|instead|unless|without|not|never|no|then|later|next|before|after|afterwards|ready|soon|as|like|how|\w+n[’']t)\b/i;
+  /\b(?:or|if|whether|whoever|anyone|prefer|instead|unless|without|not|never|no|then|later|next|before|after|afterwards|ready|soon|as|like|how|versions?|options?|alternatives?|\w+n[’']t)\b/i;
 
 const sentencesOf = (text: string): string[] => text.split(/(?<=[.;:!?|])\s+/);
 

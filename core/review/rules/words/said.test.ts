@@ -106,6 +106,7 @@ describe('a diagnosis in words', () => {
     'When you have carpal tunnel trouble, leave it out.',
     'Whoever has a frozen shoulder keeps the arm low.',
     'It is a small movement.',
+    'Do you have an injury? Then leave it out.',
   ])('is not heard in “%s”', (text) => {
     expect(illIn(text)).toBeNull();
   });
@@ -128,6 +129,7 @@ describe('another place in words', () => {
     ['Then stand up slowly.', 'edge'],
     ['Do not stand up yet.', 'edge'],
     ['Sit tall.', 'back'],
+    ['The seated version: hold the desk.', 'standing'],
     ['Stand tall.', 'standing'],
     ['Sink as if you would sit down.', 'standing'],
   ] as const)('is not heard in “%s”', (text, at) => {
