@@ -43,10 +43,10 @@ export const Compared = ({
     `${Math.round(held(t, side) / weeksOf(days))} s`;
   return (
     <>
-      <table className="list">
+      <table className="list" style={{ tableLayout: 'fixed' }}>
         <thead>
           <tr>
-            <th scope="col" aria-label="what" />
+            <th scope="col" aria-label="what" style={{ width: '22%' }} />
             <th scope="col">{dates(other)}</th>
             <th scope="col">{dates(these)}</th>
           </tr>
