@@ -29,6 +29,11 @@ export type Solution =
       objective: number;
       /** How much better the best could still be, as a share of what was found; near 0 when this is the best. */
       gap: number;
+      /**
+       * What a unit more of each row's bound would add, where no column has to be whole: near the price of a second, of a
+       * place, of whatever the row shares out.
+       */
+      prices?: readonly number[];
     }
   | { status: 'none' };
 
@@ -114,5 +119,12 @@ export const highsSolver =
       const gap = Number(model.info.get('mip_gap'));
       if (!best && !Number.isFinite(gap)) return { status: 'none' };
       const objective = Number(model.info.get('objective_function_value'));
-      return { status: best ? 'best' : 'cut off', values: [...model.getSolution().colValue], objective, gap };
+      const { colValue, rowDual } = model.getSolution();
+      return {
+        status: best ? 'best' : 'cut off',
+        values: [...colValue],
+        objective,
+        gap,
+        ...(!columns.some((c) => c.whole) && { prices: [...rowDual] }),
+      };
     });

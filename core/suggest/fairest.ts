@@ -1,12 +1,9 @@
 import type { Column, Row, Solution, Solve, SolveLimits } from '../solver';
+import { gapTo, solveByPortions } from './portions';
 import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
 export const LEVEL = 0.05;
-/** Everything that is due. */
-const WHOLE = Math.round(1 / LEVEL);
-/** Without an answer to start from the search is mostly done after so few nodes, or not done well at all. */
-const FRESH_NODES = 40;
 /** Of a level that the solver reaches to within rounding. */
 const NEARLY = 1e-6;
 
@@ -16,53 +13,67 @@ export interface FairSolution {
   level: number;
 }
 
-/** A level in whole steps: what is reached to within rounding is reached. */
-const levelOf = (least: number): number => Math.floor((least + NEARLY) / LEVEL);
-
 /** The columns with nothing of worth but the least served side, where moves may be done in part. */
 const inParts = ({ columns, leastColumn }: SuggestProgram): Column[] =>
   columns.map((c, i) => ({ ...c, whole: false, cost: i === leastColumn ? 1 : 0 }));
 
-/** The highest level, in whole steps, that can be reached, with an answer that reaches it; null where nothing fits. */
-const highestLevel = (
-  { columns }: SuggestProgram,
-  least: number,
+/** The same program where all that counts is how little time it takes, and there is room for any. */
+const quickest = (program: SuggestProgram, rows: readonly Row[]) => {
+  const takes = new Map(program.seconds);
+  const unbounded = (r: Row): Row => (r === program.room ? { ...r, upper: Number.POSITIVE_INFINITY } : r);
+  return {
+    program: {
+      ...program,
+      columns: program.columns.map((c, x) => ({ ...c, cost: -(takes.get(x) ?? 0) })),
+      rows: program.rows.map(unbounded),
+    },
+    rows: rows.map(unbounded),
+  };
+};
+
+/** The columns with the least served side at least at a level. */
+const bounded = ({ columns, leastColumn }: SuggestProgram, level: number): Column[] =>
+  columns.map((c, i) => (i === leastColumn ? { ...c, lower: Math.max(0, level * LEVEL - NEARLY) } : c));
+
+/** Whether every side can be served with so much in the time there is. */
+const canServe = (
+  program: SuggestProgram,
   rows: readonly Row[],
-  most: number,
+  level: number,
   solve: Solve,
   limits: SolveLimits,
-): { level: number; values: readonly number[] } | null => {
-  const level = columns.length;
-  const solution = solve(
-    {
-      columns: [
-        ...columns.map((c) => ({ ...c, cost: 0 })),
-        { name: 'level', cost: 1, lower: 0, upper: most, whole: true },
-      ],
-      rows: [
-        ...rows,
-        // NEARLY: the step may be reached to within rounding.
-        {
-          lower: -NEARLY,
-          upper: Number.POSITIVE_INFINITY,
-          terms: [
-            [least, 1],
-            [level, -LEVEL],
-          ],
-        },
-      ],
-    },
-    { ...limits, gap: 0 },
-  );
-  return solution.status === 'none'
-    ? null
-    : { level: Math.round(solution.objective), values: solution.values.slice(0, level) };
+): boolean => {
+  const quick = quickest(program, rows);
+  const enough = -program.room.upper;
+  const { found, bound } = solveByPortions(quick.program, quick.rows, level * LEVEL, solve, limits, enough);
+  if (found && found.objective >= enough) return true;
+  // All that could have been as quick was looked at.
+  if (bound <= enough + NEARLY) return false;
+  // Not settled by portions: any answer will do.
+  const columns = bounded(program, level).map((c) => ({ ...c, cost: 0 }));
+  return solve({ columns, rows }, limits).status !== 'none';
+};
+
+/** The best that serves every side so much; where portions do not come near enough, the whole program goes on from what they found. */
+const best = (
+  program: SuggestProgram,
+  rows: readonly Row[],
+  level: number,
+  solve: Solve,
+  limits: SolveLimits,
+): FairSolution | null => {
+  const { found, bound } = solveByPortions(program, rows, level * LEVEL, solve, limits);
+  const gap = found ? gapTo(bound, found) : Number.POSITIVE_INFINITY;
+  if (found && gap <= limits.gap) return { solution: { ...found, gap }, level };
+  const start = found?.values;
+  const whole = solve({ columns: bounded(program, level), rows, ...(start && { start }) }, limits);
+  if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
+  return { solution: { ...whole, gap: Math.min(whole.gap, gapTo(bound, whole)) }, level };
 };
 
 /**
- * First the least served side of what is wanted as well served as it can be, then everything else: the two one after the
- * other are far quicker than both in one sum. Where the second search finds nothing soon by itself, it starts from the
- * answer of the first. Null where nothing fits.
+ * First the least served side of what is wanted as well served as it can be, then everything else: whether a level can be served is
+ * asked by how little time it can be done in. Null where nothing fits.
  */
 export const solveFairly = (
   program: SuggestProgram,
@@ -70,27 +81,18 @@ export const solveFairly = (
   solve: Solve,
   limits: SolveLimits,
   highest: number,
-  progress: (gap: number) => void,
 ): FairSolution | null => {
-  const { columns, leastColumn } = program;
-  const at = (level: number, within = limits, start?: readonly number[]): FairSolution | null => {
-    const bounded = columns.map((c, i) =>
-      i === leastColumn ? { ...c, lower: Math.max(0, level * LEVEL - NEARLY) } : c,
-    );
-    const solution = solve({ columns: bounded, rows, start }, within, progress);
-    return solution.status === 'none' ? null : { solution, level };
-  };
-  if (leastColumn === null) return at(0);
-  const bound = solve({ columns: inParts(program), rows }, limits);
-  if (bound.status === 'none') return null;
-  const most = Math.min(highest, levelOf(bound.objective));
-  // What could be served whole mostly can be.
-  const whole = most === WHOLE ? at(most) : null;
-  if (whole) return whole;
-  const reached = highestLevel(program, leastColumn, rows, most, solve, limits);
-  if (!reached) return null;
-  const { level, values } = reached;
-  const fresh = at(level, { ...limits, nodes: FRESH_NODES });
-  if (fresh && fresh.solution.gap <= limits.gap) return fresh;
-  return at(level, limits, fresh?.solution.values ?? values);
+  if (program.leastColumn === null) return best(program, rows, 0, solve, limits);
+  const parts = solve({ columns: inParts(program), rows }, limits);
+  if (parts.status === 'none') return null;
+  // What is reached to within rounding is reached. The level is between these: `reached` can be served, `over` cannot.
+  let over = Math.min(highest, Math.floor((parts.objective + NEARLY) / LEVEL)) + 1;
+  let reached = 0;
+  let next = over - 1;
+  while (reached < over - 1) {
+    if (canServe(program, rows, next, solve, limits)) reached = next;
+    else over = next;
+    next = Math.floor((reached + over) / 2);
+  }
+  return best(program, rows, reached, solve, limits);
 };

@@ -108,9 +108,7 @@ export const suggest = (
     let best: { suggestion: Suggestion; open: number } | null = null;
     for (let attempt = 0; attempt < TRIES; attempt++) {
       progress({ suggestion: suggestions.length + 1, of: request.count, gap: null });
-      const fair = solveFairly(program, rows, solve, limits, highest, (gap) =>
-        progress({ suggestion: suggestions.length + 1, of: request.count, gap }),
-      );
+      const fair = solveFairly(program, rows, solve, limits, highest);
       if (!fair) break;
       const { values, objective, gap } = fair.solution;
       // What is forbidden later can only make it harder to serve everything.

@@ -114,6 +114,7 @@ const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
       ? null
       : (lasting.sort((a, b) => (b?.lengthMs ?? 0) - (a?.lengthMs ?? 0))[0] ?? null);
     const x = count(`let go in ${area}`, longest);
+    sheet.letGoColumns.set(area, x);
     sheet.most(OF_ONE_AREA, [...own, [x, -OF_ONE_AREA]]);
     taken.push([x, (longest?.lengthMs ?? 0) / 1000]);
   }

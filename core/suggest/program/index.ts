@@ -1,5 +1,5 @@
-import type { Break, Thing } from '../../model';
-import type { Program } from '../../solver';
+import type { Area, Break, Thing } from '../../model';
+import type { Program, Row } from '../../solver';
 import type { Candidate } from '../candidate';
 import type { Setting } from '../candidates';
 import type { LettingGo } from '../let-go';
@@ -7,7 +7,7 @@ import { frame } from './frame';
 import { holdRules } from './holds';
 import { places } from './places';
 import { serve, worth } from './served';
-import { Sheet } from './sheet';
+import { type Gain, Sheet, type Terms } from './sheet';
 import { time } from './time';
 
 /** What a repeated move costs, in full targets. Common practice, no source. */
@@ -28,6 +28,21 @@ export interface SuggestProgram extends Program {
   edgeColumn: number;
   standColumn: number;
   thingColumns: ReadonlyMap<Thing, number>;
+  /** The seconds that each column takes of the slot. */
+  seconds: Terms;
+  /** The row that keeps them within the slot. */
+  room: Row;
+  /** What the areas that are wanted are given, and what that is worth. */
+  gains: readonly Gain[];
+  /** Columns that only look at one area that is wanted: the doses of each of its moves, and how often it is let go of. */
+  areas: readonly AreaColumns[];
+}
+
+export interface AreaColumns {
+  area: Area;
+  /** One dose of each move at most. */
+  doses: readonly (readonly number[])[];
+  letGo: number | null;
 }
 
 /** Choosing moves and doses as a mixed-integer program. */
@@ -54,8 +69,13 @@ export const suggestProgram = (
   const { edge, stand, things } = places(sheet, request, approach);
   const lettingGo = holdRules(sheet, request, approach, letGo);
   const leastColumn = serve(sheet, request);
-  time(sheet, request, { edge, stand, things }, lettingGo, brk);
-  const { columns, rows, doseColumns } = sheet;
+  const { seconds, room } = time(sheet, request, { edge, stand, things }, lettingGo, brk);
+  const { columns, rows, doseColumns, gains, letGoColumns } = sheet;
+  const areas = [...new Set(gains.map((g) => g.area))].map((area) => ({
+    area,
+    doses: doseColumns.filter((_, i) => candidates[i]?.area === area),
+    letGo: letGoColumns.get(area) ?? null,
+  }));
   return {
     columns,
     rows,
@@ -64,5 +84,9 @@ export const suggestProgram = (
     edgeColumn: edge,
     standColumn: stand,
     thingColumns: things,
+    gains,
+    areas,
+    seconds,
+    room,
   };
 };

@@ -2,7 +2,7 @@ import { AIM_SEC } from '../../ledger';
 import type { Candidate } from '../candidate';
 import type { SuggestRequest } from '../request';
 import { holdsEach, TWO_SIDED_SLOT_SEC } from './holds';
-import { minus, type Sheet } from './sheet';
+import type { Sheet } from './sheet';
 
 /** About so much of a slot is work; the rest is said, changed and come back from. Common practice, no source. */
 export const WORK_SHARE = 0.5;
@@ -41,40 +41,51 @@ export const serve = (sheet: Sheet, request: SuggestRequest): number | null => {
   if (served.length === 0) return null;
   const least = sheet.column({ name: 'least served', cost: 0, lower: 0, upper: 1, whole: false });
   for (const { area, weight } of served) {
+    const due = dueSec(request, weight);
     for (const side of SIDES) {
-      const due = dueSec(request, weight);
-      const quarters = QUARTER_WORTH.map((worthIt, i) =>
-        sheet.column({
+      const quarters = sheet.gain(
+        {
+          area,
+          of: 'side',
+          due,
+          given: sheet.those(
+            (c) => c.area === area,
+            (c, dose) => Math.min(due, worth(c) * dose[side]),
+          ),
+        },
+        QUARTER_WORTH.map((worthIt, i) => ({
           name: `${area} ${side} ${i}`,
-          cost: worthIt / served.length,
+          cost: worthIt / served.length / due,
           lower: 0,
-          upper: 1 / QUARTER_WORTH.length,
+          upper: due / QUARTER_WORTH.length,
           whole: false,
-        }),
+        })),
       );
-      const given = sheet.those(
-        (c) => c.area === area,
-        (c, dose) => Math.min(due, worth(c) * dose[side]),
-      );
-      sheet.most(0, [...quarters.map((q) => [q, due] as const), ...minus(given)]);
-      sheet.most(0, [[least, 1], ...quarters.map((q) => [q, -1] as const)]);
+      sheet.most(0, [[least, due], ...quarters.map((q) => [q, -1] as const)]);
     }
     const twoSided = sheet.those((c) => c.area === area && holdsEach(c));
-    if (request.slotSec >= TWO_SIDED_SLOT_SEC && twoSided.length > 0) {
-      const held = sheet.flag(`${area} held on both sides`, TWO_SIDED_WORTH / served.length);
-      sheet.most(0, [[held, 1], ...minus(twoSided)]);
-    }
+    if (request.slotSec >= TWO_SIDED_SLOT_SEC && twoSided.length > 0)
+      sheet.gain({ area, of: 'hold', due: 0, given: twoSided }, [
+        {
+          name: `${area} held on both sides`,
+          cost: TWO_SIDED_WORTH / served.length,
+          lower: 0,
+          upper: 1,
+          whole: true,
+        },
+      ]);
     // An area stands for the muscles its moves are for.
     const muscles = new Set(candidates.flatMap((c) => (c.area === area ? (c.move.muscles[0] ?? []) : [])));
     for (const muscle of muscles)
       for (const side of SIDES) {
-        const cost = (PLAIN_WORTH * weight) / 2 / AIM_SEC;
-        const y = sheet.column({ name: `${muscle} ${side}`, cost, lower: 0, upper: AIM_SEC, whole: false });
         const given = sheet.those(
           (c) => c.area === area && c.move.muscles[0] === muscle,
           (c, dose) => Math.min(AIM_SEC, worth(c) * dose[side]),
         );
-        sheet.most(0, [[y, 1], ...minus(given)]);
+        const cost = (PLAIN_WORTH * weight) / 2 / AIM_SEC;
+        sheet.gain({ area, of: 'muscle', due: 0, given }, [
+          { name: `${muscle} ${side}`, cost, lower: 0, upper: AIM_SEC, whole: false },
+        ]);
       }
   }
   return least;

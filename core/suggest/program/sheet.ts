@@ -1,14 +1,31 @@
+import type { Area } from '../../model';
 import type { Column, Row } from '../../solver';
 import type { Candidate, CandidateDose } from '../candidate';
 
 export type Terms = Row['terms'];
 
 /** Each column once, its factors added up. */
-const merged = (terms: Terms): Terms => {
+export const merged = (terms: Terms): Terms => {
   const sums = new Map<number, number>();
   for (const [x, factor] of terms) sums.set(x, (sums.get(x) ?? 0) + factor);
   return [...sums];
 };
+
+/**
+ * What an area is given, and what that is worth: the pieces are filled one after the other, the one with the most worth a unit
+ * first, until everything that is given is used up.
+ */
+export interface Gain {
+  area: Area;
+  /** A side's seconds toward what it is due, a hold on each side, or a muscle's seconds. */
+  of: 'side' | 'hold' | 'muscle';
+  /** The columns of its pieces, in units of what is given. */
+  pieces: readonly number[];
+  /** What each dose gives. */
+  given: Terms;
+  /** What a side is due, in the same units; 0 for the others. */
+  due: number;
+}
 
 type Passes = (c: Candidate, dose: CandidateDose) => boolean;
 const any = (): boolean => true;
@@ -22,6 +39,9 @@ export class Sheet {
   readonly rows: Row[] = [];
   /** Columns of each candidate, one a dose, in the order of its doses. */
   readonly doseColumns: readonly (readonly number[])[];
+  readonly gains: Gain[] = [];
+  /** How often something is let go between the holds of an area, a column for each. */
+  readonly letGoColumns = new Map<Area, number>();
   /** A column that is always 0: what has to be there though there is nothing to choose from cannot be kept. */
   private readonly nothing: number;
 
@@ -48,6 +68,14 @@ export class Sheet {
   /** A column of 0 or 1. */
   flag(name: string, cost: number): number {
     return this.column({ name, cost, lower: 0, upper: 1, whole: true });
+  }
+
+  /** Writes down a gain; answers its pieces. */
+  gain(gain: Omit<Gain, 'pieces'>, pieces: readonly Column[]): readonly number[] {
+    const own = pieces.map((p) => this.column(p));
+    this.gains.push({ ...gain, pieces: own });
+    this.most(0, [...own.map((x) => [x, 1] as const), ...minus(gain.given)]);
+    return own;
   }
 
   between(lower: number, upper: number, terms: Terms): void {

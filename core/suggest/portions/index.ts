@@ -1,0 +1,112 @@
+import type { Row, Solution, Solve, SolveLimits } from '../../solver';
+import type { SuggestProgram } from '../program';
+import { type Combined, combined, type Portions } from './combine';
+import { linksOf } from './links';
+import { type AreaBlock, areaBlock, NEARLY } from './portion';
+import { type Priced, price } from './prices';
+import { bestPortions } from './search';
+
+/** Where the bound is so far above what is known, as a share, too many portions could be in a better break. */
+const WIDE = 0.15;
+/** So often all portions that could be in a better break are looked for: each time from a better one on. */
+const TRIES = 3;
+/** So many portions of an area are weighed at most, when all that could be in a better break are looked for. */
+export const MOST_PORTIONS = 300;
+
+/** An answer of the whole program. */
+export type Found = Exclude<Solution, { status: 'none' }>;
+
+/** How much more than an answer is worth a bound is, as a share of it. */
+export const gapTo = (bound: number, { objective }: Pick<Found, 'objective'>): number =>
+  Math.max(0, (bound - objective) / Math.max(Math.abs(objective), NEARLY));
+
+/** An answer of the combined program as values of the whole one. */
+const unfolded = (
+  program: SuggestProgram,
+  blocks: readonly AreaBlock[],
+  portions: Portions,
+  { portionColumns, others }: Combined,
+  values: readonly number[],
+): number[] => {
+  const whole = program.columns.map(() => 0);
+  others.forEach((x, k) => {
+    whole[x] = values[k] ?? 0;
+  });
+  blocks.forEach(({ letGo, gains }, b) => {
+    const k = (portionColumns[b] ?? []).findIndex((x) => (values[x] ?? 0) > 0.5);
+    const portion = portions[b]?.[k];
+    if (!portion) return;
+    for (const x of portion.doses) whole[x] = 1;
+    if (letGo !== null) whole[letGo] = portion.letGoes;
+    for (const { pieces, given } of gains) {
+      let left = given.reduce((s, [x, f]) => s + f * (whole[x] ?? 0), 0);
+      for (const x of pieces) {
+        whole[x] = Math.min(left, program.columns[x]?.upper ?? 0);
+        left -= whole[x] ?? 0;
+      }
+    }
+  });
+  return whole;
+};
+
+/** What a search by portions found. */
+export interface ByPortions {
+  found: Found | null;
+  /** No break is worth more. */
+  bound: number;
+}
+
+/**
+ * The best break that serves every side of what is wanted with at least `level` of what it is due, put together from a portion
+ * for each area: which portions there are is found by what they are worth at common prices. Where the bound is not near enough,
+ * all portions that a better break could have are looked for, and the best of these is the best there is. What is worth `enough`
+ * is taken at once, and where nothing can be worth that it goes no further.
+ */
+export const solveByPortions = (
+  program: SuggestProgram,
+  rows: readonly Row[],
+  level: number,
+  solve: Solve,
+  { nodes, gap }: SolveLimits,
+  enough?: number,
+): ByPortions => {
+  const blocks = program.areas.map((a) => areaBlock(a, program));
+  const links = linksOf(program, rows);
+  const priced = price(program, rows, blocks, links, level, solve, enough);
+  if (!priced) return { found: null, bound: Number.NEGATIVE_INFINITY };
+  const { bound } = priced;
+  if (enough !== undefined && bound < enough) return { found: null, bound };
+  const best = (portions: Portions, share: number): Found | null => {
+    const together = combined(program, blocks, links, portions, { whole: true });
+    const answer = solve(together, { nodes, gap: share });
+    if (answer.status === 'none') return null;
+    return { ...answer, values: unfolded(program, blocks, portions, together, answer.values) };
+  };
+  // A little nearer than asked for, which leaves something for rounding.
+  const near = gap * 0.95;
+  let found = best(priced.portions, near / 10);
+  for (let round = 0; round < TRIES; round++) {
+    if (enough === undefined ? found && gapTo(bound, found) <= gap : found && found.objective >= enough)
+      break;
+    if (enough === undefined && found && gapTo(bound, found) > WIDE) break;
+    // A break that is worth so much has no portion that brings less than its area's best by more than what the bound is above that.
+    const target = enough ?? (found ? found.objective + near * Math.abs(found.objective) : bound);
+    let left = target;
+    const weighed = blocks.map((block, b) => {
+      const { prices, best: most } = priced.areas[b] as Priced['areas'][number];
+      const floor = most - (bound - target);
+      const searched = bestPortions(block, program, prices, { level, floor, most: MOST_PORTIONS });
+      left = Math.max(left, bound - most + searched.left);
+      const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
+      return [...new Map(all.map((p) => [String(p.doses), p])).values()];
+    });
+    const before = found;
+    found = best(weighed, near) ?? found;
+    // Better than this is neither what was left out nor what the last search left open.
+    const most = Math.max(left, found ? found.objective + found.gap * Math.abs(found.objective) : left);
+    if (left <= target + NEARLY) return { found, bound: Math.min(bound, most) };
+    // From a better answer on there is less to look for.
+    if (!found || (before && found.objective - before.objective < near * Math.abs(before.objective))) break;
+  }
+  return { found, bound };
+};
