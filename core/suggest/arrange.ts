@@ -73,7 +73,7 @@ const strengthBeside = (list: readonly Chosen[]): Chosen[] => {
   return placed;
 };
 
-/** What stands between holds, so that something is let go after three of them and after two of one area. */
+/** What stands between holds, so that something is let go after three of them, after two of one area and of one muscle at once. */
 const withLetGo = (list: readonly Chosen[], letGoAfter: LettingGo): (Chosen | LetGo)[] => {
   const out: (Chosen | LetGo)[] = [];
   let running = 0;
@@ -83,7 +83,9 @@ const withLetGo = (list: readonly Chosen[], letGoAfter: LettingGo): (Chosen | Le
     const { candidate } = chosen;
     const held = candidate.move.kind === 'stretch';
     const same = held && before?.area === candidate.area;
-    if (held && before && (running >= HOLDS_RUNNING || (same && ofArea >= OF_ONE_AREA))) {
+    const [muscle] = candidate.move.muscles;
+    const again = muscle !== undefined && before?.move.muscles[0] === muscle;
+    if (held && before && (running >= HOLDS_RUNNING || again || (same && ofArea >= OF_ONE_AREA))) {
       const letGo = letGoAfter(before.move.region, before.stands);
       if (letGo) out.push(letGo);
       running = 0;

@@ -32,14 +32,16 @@ const pricesAt = (
 ): Prices => {
   const charge = new Map<number, number>();
   const own = new Set(block.choices.flatMap((m) => m.map((o) => o.column)));
-  const once: { any: ReadonlySet<number>; charge: number }[] = [];
-  links.forEach(({ sum, any }, k) => {
+  const once: Prices['once'][number][] = [];
+  links.forEach(({ sum, any, unless, covers }, k) => {
     const price = charges[k] ?? 0;
     if (price === 0) return;
     for (const [x, f] of sum) charge.set(x, (charge.get(x) ?? 0) + price * f);
+    // Rows of these kinds have no lower bound, so that it never pays to be in them.
     const [one] = any;
-    // A row of this kind has no lower bound, so that it never pays to be in it.
-    if (one !== undefined && own.has(one) && price > 0) once.push({ any, charge: price });
+    if (one !== undefined && own.has(one)) once.push({ any, unless, charge: price });
+    const covering = new Set([...covers].filter((x) => own.has(x)));
+    if (covering.size > 0) once.push({ any: covering, unless: new Set(), charge: -price });
   });
   return { of: (x) => (program.columns[x]?.cost ?? 0) - (charge.get(x) ?? 0), once };
 };

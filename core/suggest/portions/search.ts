@@ -8,8 +8,8 @@ import { boundTable, type Serving } from './table';
 export interface Prices {
   /** Worth of a column less what the rows it shares charge for it. */
   of: (column: number) => number;
-  /** What is charged once where any of these is done. */
-  once: readonly { any: ReadonlySet<number>; charge: number }[];
+  /** What is charged once where any of these is done and none of `unless`; where it is less than 0, it is paid out. */
+  once: readonly { any: ReadonlySet<number>; unless: ReadonlySet<number>; charge: number }[];
 }
 
 /** A portion and what it brings at the prices. */
@@ -46,7 +46,9 @@ interface Line extends Sharpened {
   option: Option;
   price: number;
   sides: readonly number[];
-  charges: readonly number[];
+  /** What is charged once that it causes, and what it spares. */
+  causes: readonly number[];
+  spares: readonly number[];
 }
 
 /**
@@ -60,10 +62,11 @@ export const bestPortions = (
   prices: Prices,
   wanted: Wanted,
 ): Searched => {
-  const byCharge = [...prices.once].sort((a, b) => b.charge - a.charge);
-  const once = byCharge.slice(MOST_SETTLED);
+  const plain = prices.once.filter((o) => o.charge > 0 && o.unless.size === 0);
+  const dearest = plain.sort((a, b) => b.charge - a.charge).slice(0, MOST_SETTLED);
+  const once = prices.once.filter((o) => !dearest.includes(o));
   let settled: { paid: number; without: ReadonlySet<number> }[] = [{ paid: 0, without: new Set() }];
-  for (const { any, charge } of byCharge.slice(0, MOST_SETTLED))
+  for (const { any, charge } of dearest)
     settled = settled.flatMap((s) => [
       { ...s, without: new Set([...s.without, ...any]) },
       { ...s, paid: s.paid + charge },
@@ -120,7 +123,8 @@ const linesOf = (block: AreaBlock, program: SuggestProgram, prices: Prices): Lin
       rows: option.inRow.flatMap((f, k) => (f === 0 ? [] : [[k, f] as const])),
       sides: sides.map(given),
       muscles: muscles.flatMap((k, at) => (given(k) === 0 ? [] : [[at, given(k)] as const])),
-      charges: prices.once.flatMap(({ any }, k) => (any.has(option.column) ? [k] : [])),
+      causes: prices.once.flatMap(({ any }, k) => (any.has(option.column) ? [k] : [])),
+      spares: prices.once.flatMap(({ unless }, k) => (unless.has(option.column) ? [k] : [])),
     };
   };
   return block.choices
@@ -198,9 +202,11 @@ const walk = (
   const inRow = new Float64Array(rows.length);
   const inSide = new Float64Array(sides.length);
   const inMuscle = new Float64Array(muscles.length);
-  const charged = prices.once.map(() => 0);
+  const caused = prices.once.map(() => 0);
+  const spared = prices.once.map(() => 0);
   let holding = 0;
-  let charges = 0;
+  // What is charged in any case from here on, and what may still be paid out.
+  let charges = prices.once.reduce((s, o) => s + Math.min(0, o.charge), 0);
 
   /** Takes up a dose, or puts it back. */
   const take = (line: Line, sign: 1 | -1): void => {
@@ -208,11 +214,13 @@ const walk = (
     for (let k = 0; k < inSide.length; k++)
       inSide[k] = (inSide[k] as number) + sign * (line.sides[k] as number);
     for (const [k, sec] of line.muscles) inMuscle[k] = (inMuscle[k] as number) + sign * sec;
-    for (const k of line.charges) {
-      const times = (charged[k] as number) + sign;
-      charged[k] = times;
-      if (times === (sign > 0 ? 1 : 0)) charges += sign * (prices.once[k]?.charge ?? 0);
+    for (const k of line.causes) {
+      const times = (caused[k] as number) + sign;
+      caused[k] = times;
+      const { charge, unless } = prices.once[k] as Prices['once'][number];
+      if (charge > 0 && unless.size === 0 && times === (sign > 0 ? 1 : 0)) charges += sign * charge;
     }
+    for (const k of line.spares) spared[k] = (spared[k] as number) + sign;
     if (line.holds) holding += sign;
     if (sign > 0) chosen.push(line);
     else chosen.pop();
@@ -236,7 +244,11 @@ const walk = (
       (holding > 0 ? hold : 0) +
       sides.reduce((s, g, k) => s + gainWorth(g, inSide[k] as number, program), 0);
     const brought = chosen.reduce((s, l) => s + l.price, -paid);
-    const value = brought + gained + letGoPrice * letGoes - charges;
+    const chargedOnce = prices.once.reduce(
+      (s, { charge }, k) => s + ((caused[k] as number) > 0 && spared[k] === 0 ? charge : 0),
+      0,
+    );
+    const value = brought + gained + letGoPrice * letGoes - chargedOnce;
     if (value < threshold) return;
     const doses = chosen.map((l) => l.option.column);
     const worth = doses.reduce((s, x) => s + (program.columns[x]?.cost ?? 0), gained);

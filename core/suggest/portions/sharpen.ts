@@ -23,7 +23,7 @@ export interface SharpBound<T extends Entry> {
 }
 
 /** So often the charges are mended. */
-const ROUNDS = 12;
+const ROUNDS = 8;
 
 /**
  * A closer bound than the table by itself gives: what breaks a row that the table does not know is charged for it, and what a muscle

@@ -96,11 +96,18 @@ const balanced = (sheet: Sheet): void => {
   }
 };
 
+/** The holds that pass, by their main muscle. */
+const byMuscle = (sheet: Sheet, passes: (c: Candidate) => boolean): Terms[] => {
+  const held = (c: Candidate): boolean => holds(c) && passes(c);
+  const muscles = new Set(sheet.candidates.filter(held).flatMap((c) => c.move.muscles[0] ?? []));
+  return [...muscles].map((muscle) => sheet.those((c) => held(c) && c.move.muscles[0] === muscle));
+};
+
 /**
  * How often something is let go between holds, as columns with the time each takes: after two of one area, after three of
  * any. Where nothing lets go there are no more holds than that.
  */
-const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
+const letGoes = (sheet: Sheet, { slotSec }: SuggestRequest, letGo: LettingGo): Terms => {
   const areas = [...new Set(sheet.candidates.filter(holds).map((c) => c.area))];
   const count = (name: string, lasts: LetGo | null): number =>
     sheet.column({ name, cost: 0, lower: 0, upper: lasts ? sheet.candidates.length : 0, whole: true });
@@ -116,6 +123,9 @@ const letGoes = (sheet: Sheet, letGo: LettingGo): Terms => {
     const x = count(`let go in ${area}`, longest);
     sheet.letGoColumns.set(area, x);
     sheet.most(OF_ONE_AREA, [...own, [x, -OF_ONE_AREA]]);
+    // A muscle that is held twice is let go in between.
+    if (slotSec > LONG_SLOT_SEC)
+      for (const same of byMuscle(sheet, (c) => c.area === area)) sheet.most(1, [...same, [x, -1]]);
     taken.push([x, (longest?.lengthMs ?? 0) / 1000]);
   }
   const longestOfAll = Math.max(0, ...taken.map(([, sec]) => sec));
@@ -143,11 +153,8 @@ export const holdRules = (
   if (warmUp !== 'none') movedFirst(sheet, request);
   balanced(sheet);
   sidesOfTheirOwn(sheet, request);
-  // One hold for a muscle, so that none is held twice running.
-  for (const muscle of new Set(sheet.candidates.flatMap((c) => c.move.muscles[0] ?? [])))
-    sheet.most(
-      request.slotSec > LONG_SLOT_SEC ? 2 : 1,
-      sheet.those((c) => holds(c) && c.move.muscles[0] === muscle),
-    );
-  return letGoes(sheet, letGo);
+  // One hold for a muscle, so that none is held twice running; two in a long break.
+  const most = request.slotSec > LONG_SLOT_SEC ? 2 : 1;
+  for (const same of byMuscle(sheet, () => true)) sheet.most(most, same);
+  return letGoes(sheet, request, letGo);
 };
