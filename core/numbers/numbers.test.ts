@@ -13,7 +13,6 @@ const TECHNICAL = new Set([
   'FILL_LIMITS',
   'LED_LIMITS',
   'SUGGEST_LIMITS',
-  'FRESH_NODES',
   'WEIGHT',
   'WORTH',
   'DOSES',
@@ -28,6 +27,20 @@ const TECHNICAL = new Set([
   'TEXT',
   'NOTE',
   'DAYS',
+  // How far the search for portions looks, and how closely: the answer is proven whatever they are.
+  'WIDE',
+  'MOST_ROUNDS',
+  'MOST_PORTIONS',
+  'NEW_PORTIONS',
+  'ROUNDS',
+  'LITTLE',
+  'CLOSE',
+  'MOST_READY',
+  'MOST_VISITS',
+  'FEW_VISITS',
+  'MOST_SETTLED',
+  'FINE_SEC',
+  'NONE',
 ]);
 const CHOOSING = [
   'approach',

@@ -30,11 +30,10 @@ export type SuggestResult =
   /** Nothing fits: too short for what must be there, or no move is left that passes. */
   | { ok: false; code: 'nothingFits'; candidates: number };
 
-/** Where the search is: which suggestion, and how far from the best it may still be. */
+/** Where the search is. */
 export interface SuggestProgress {
   suggestion: number;
   of: number;
-  gap: number | null;
   /** That suggestion, as soon as it is known. */
   found?: Suggestion;
 }
@@ -107,7 +106,7 @@ export const suggest = (
   while (suggestions.length < request.count) {
     let best: { suggestion: Suggestion; open: number } | null = null;
     for (let attempt = 0; attempt < TRIES; attempt++) {
-      progress({ suggestion: suggestions.length + 1, of: request.count, gap: null });
+      progress({ suggestion: suggestions.length + 1, of: request.count });
       const fair = solveFairly(program, rows, solve, limits, highest);
       if (!fair) break;
       const { values, objective, gap } = fair.solution;
@@ -142,8 +141,7 @@ export const suggest = (
     }
     if (!best) break;
     suggestions.push(best.suggestion);
-    const { gap } = best.suggestion;
-    progress({ suggestion: suggestions.length, of: request.count, gap, found: best.suggestion });
+    progress({ suggestion: suggestions.length, of: request.count, found: best.suggestion });
     const ids = new Set(stepsOf(best.suggestion.brk).map((s) => s.moveId));
     const { own, other } = columnsOf(program, candidates, ids, (c) => main.includes(c.move.kind));
     rows.push(differs(own, other));

@@ -8,8 +8,10 @@ import { bestPortions } from './search';
 
 /** Where the bound is so far above what is known, as a share, too many portions could be in a better break. */
 const WIDE = 0.15;
+/** So often all portions that could be in a better break are looked for: each time from a better one on. */
+const MOST_ROUNDS = 2;
 /** So many portions of an area are weighed at most, when all that could be in a better break are looked for. */
-export const MOST_PORTIONS = 250;
+export const MOST_PORTIONS = 160;
 
 /** An answer of the whole program. */
 export type Found = Exclude<Solution, { status: 'none' }>;
@@ -87,19 +89,25 @@ export const solveByPortions = (
     enough === undefined ? gapTo(bound, one) <= gap : one.objective >= enough;
   if (found && (isEnough(found) || (enough === undefined && gapTo(bound, found) > WIDE)))
     return { found, bound };
-  // A break that is worth so much has no portion that brings less than its area's best by more than what the bound is above that.
-  const target = enough ?? (found ? found.objective + near * Math.abs(found.objective) : bound);
-  let left = target;
-  const weighed = blocks.map((block, b) => {
-    const { prices, best: most } = priced.areas[b] as Priced['areas'][number];
-    const floor = most - (bound - target);
-    const searched = bestPortions(block, program, prices, { level, floor, most: MOST_PORTIONS });
-    left = Math.max(left, bound - most + searched.left);
-    const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
-    return [...new Map(all.map((p) => [String(p.doses), p])).values()];
-  });
-  found = best(weighed, near) ?? found;
-  // Better than this is neither what was left out nor what the last search left open.
-  const most = Math.max(left, found ? found.objective + found.gap * Math.abs(found.objective) : left);
-  return { found, bound: Math.min(bound, most) };
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const before = found;
+    // A break that is worth so much has no portion that brings less than its area's best by more than what the bound is above that.
+    const target = enough ?? (found ? found.objective + near * Math.abs(found.objective) : bound);
+    let left = target;
+    const weighed = blocks.map((block, b) => {
+      const { prices, best: most } = priced.areas[b] as Priced['areas'][number];
+      const floor = most - (bound - target);
+      const searched = bestPortions(block, program, prices, { level, floor, most: MOST_PORTIONS });
+      left = Math.max(left, bound - most + searched.left);
+      const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
+      return [...new Map(all.map((p) => [String(p.doses), p])).values()];
+    });
+    const again = best(weighed, near);
+    if (again && (!found || again.objective > found.objective)) found = again;
+    // Better than this is neither what was left out nor what the last search left open.
+    const open = again ? again.objective + again.gap * Math.abs(again.objective) : left;
+    if (left <= target + NEARLY || found === before || (found && isEnough(found)))
+      return { found, bound: Math.min(bound, Math.max(left, open)) };
+  }
+  return { found, bound };
 };

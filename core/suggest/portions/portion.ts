@@ -1,6 +1,7 @@
 import type { Row } from '../../solver';
 import type { AreaColumns, SuggestProgram } from '../program';
 import type { Gain, Terms } from '../program/sheet';
+import type { Sharpening } from './sharpen';
 
 /** What one area gets in a break: some of its moves, each in one dose. */
 export interface Portion {
@@ -38,6 +39,8 @@ export interface AreaBlock {
   mostLetGoes: number;
   rows: readonly OwnRow[];
   gains: readonly Gain[];
+  /** What the search has learned of its rows and muscles so far. */
+  sharpening: Sharpening;
 }
 
 /** To within rounding. */
@@ -122,5 +125,6 @@ export const areaBlock = (area: AreaColumns, program: SuggestProgram): AreaBlock
       onlyAdds: terms.every(([, f]) => f >= 0),
     })),
     gains,
+    sharpening: { charges: [], shares: [] },
   };
 };

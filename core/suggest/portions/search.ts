@@ -169,7 +169,11 @@ const searchSettled = (
   // Not done soon: it is worth the while to look for a closer bound.
   const [best] = first.found;
   const known = Math.max(wanted.floor, best?.value ?? wanted.floor);
-  return search(sharpened(lines, rows, muscleGains, serving, known), wanted.floor, MOST_VISITS);
+  return search(
+    sharpened(lines, rows, muscleGains, serving, known, block.sharpening),
+    wanted.floor,
+    MOST_VISITS,
+  );
 };
 
 interface Walked extends Searched {

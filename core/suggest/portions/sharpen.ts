@@ -22,8 +22,16 @@ export interface SharpBound<T extends Entry> {
   always: number;
 }
 
-/** So often the charges are mended. */
+/** So often the charges are mended in one go. */
 const ROUNDS = 8;
+
+/** The charges to begin with, and what they were mended to: at other prices they are nearly as good. */
+export interface Sharpening {
+  /** What a unit beyond a row costs. */
+  charges: number[];
+  /** What a second of a muscle counts, as a share of its worth. */
+  shares: number[];
+}
 
 /**
  * A closer bound than the table by itself gives: what breaks a row that the table does not know is charged for it, and what a muscle
@@ -36,10 +44,10 @@ export const sharpened = <T extends Sharpened>(
   muscles: readonly MuscleGain[],
   serving: Serving,
   target: number,
+  memory: Sharpening,
 ): SharpBound<T> => {
-  const charges = rows.map(() => 0);
-  // What a second of a muscle counts, as a share of its worth.
-  const shares = muscles.map(() => 1);
+  const charges = rows.map((_, k) => memory.charges[k] ?? 0);
+  const shares = muscles.map((_, k) => memory.shares[k] ?? 1);
   let best: SharpBound<T> | null = null;
   let lowest = Number.POSITIVE_INFINITY;
   for (let round = 0; round < ROUNDS; round++) {
@@ -60,6 +68,7 @@ export const sharpened = <T extends Sharpened>(
     if (most < lowest) {
       lowest = most;
       best = { choices: counted, table, always };
+      Object.assign(memory, { charges: [...charges], shares: [...shares] });
     }
     if (most <= target) break;
     const taken = table.best().flatMap((one) => (one ? [one as T] : []));
