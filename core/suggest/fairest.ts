@@ -4,6 +4,8 @@ import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
 export const LEVEL = 0.05;
+/** Portions that do not come near enough come near: of the nodes of a search, the whole program gets so much. */
+const WHOLE_SHARE = 0.1;
 /** Of a level that the solver reaches to within rounding. */
 const NEARLY = 1e-6;
 
@@ -66,7 +68,10 @@ const best = (
   const gap = found ? gapTo(bound, found) : Number.POSITIVE_INFINITY;
   if (found && gap <= limits.gap) return { solution: { ...found, gap }, level };
   const start = found?.values;
-  const whole = solve({ columns: bounded(program, level), rows, ...(start && { start }) }, limits);
+  const whole = solve(
+    { columns: bounded(program, level), rows, ...(start && { start }) },
+    { ...limits, nodes: Math.ceil(limits.nodes * WHOLE_SHARE) },
+  );
   if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
   return { solution: { ...whole, gap: Math.min(whole.gap, gapTo(bound, whole)) }, level };
 };

@@ -1,6 +1,7 @@
 import type { Row, Solution, Solve, SolveLimits } from '../../solver';
 import type { SuggestProgram } from '../program';
 import { type Combined, combined, type Portions } from './combine';
+import { undominated } from './dominated';
 import { linksOf } from './links';
 import { type AreaBlock, areaBlock, NEARLY } from './portion';
 import { type Priced, price } from './prices';
@@ -11,7 +12,7 @@ const WIDE = 0.15;
 /** So often all portions that could be in a better break are looked for: each time from a better one on. */
 const MOST_ROUNDS = 2;
 /** So many portions of an area are weighed at most, when all that could be in a better break are looked for. */
-export const MOST_PORTIONS = 160;
+export const MOST_PORTIONS = 250;
 
 /** An answer of the whole program. */
 export type Found = Exclude<Solution, { status: 'none' }>;
@@ -100,7 +101,7 @@ export const solveByPortions = (
       const searched = bestPortions(block, program, prices, { level, floor, most: MOST_PORTIONS });
       left = Math.max(left, bound - most + searched.left);
       const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
-      return [...new Map(all.map((p) => [String(p.doses), p])).values()];
+      return undominated(all, links, block.letGo);
     });
     const again = best(weighed, near);
     if (again && (!found || again.objective > found.objective)) found = again;

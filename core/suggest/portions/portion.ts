@@ -1,7 +1,6 @@
 import type { Row } from '../../solver';
 import type { AreaColumns, SuggestProgram } from '../program';
 import type { Gain, Terms } from '../program/sheet';
-import type { Sharpening } from './sharpen';
 
 /** What one area gets in a break: some of its moves, each in one dose. */
 export interface Portion {
@@ -28,6 +27,14 @@ export interface OwnRow {
   eachLetGo: number;
   /** Adding a move never makes it easier to keep. */
   onlyAdds: boolean;
+}
+
+/** How a search for portions made its bound closer: at other prices the same is nearly as good. */
+export interface Sharpening {
+  /** What a unit beyond a row costs. */
+  charges: number[];
+  /** What a second of a muscle counts, as a share of its worth. */
+  shares: number[];
 }
 
 /** All there is to choose from for an area. */

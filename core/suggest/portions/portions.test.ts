@@ -12,6 +12,7 @@ import { lettingGo } from '../let-go';
 import { type SuggestProgram, suggestProgram } from '../program';
 import { SuggestRequest } from '../request';
 import { gapTo, solveByPortions } from '.';
+import { undominated } from './dominated';
 import { inLink, linksOf } from './links';
 import { type AreaBlock, areaBlock, gainWorth, type Option, type Portion } from './portion';
 import { bestPortions, type Prices } from './search';
@@ -220,6 +221,33 @@ describe('a sharpened bound', () => {
       if (atMost < plain - 1e-6) closer++;
     }
     expect(closer).toBeGreaterThan(20);
+  });
+});
+
+describe('portions that another could take the place of', () => {
+  it('are left out, and no break loses by it', () => {
+    const program = programOf(300, ['neck', 'shoulder']);
+    const links = linksOf(program, program.rows);
+    const block = areaBlock(program.areas[0] as (typeof program.areas)[number], program);
+    const prices: Prices = { of: (x) => program.columns[x]?.cost ?? 0, once: [] };
+    const { found } = bestPortions(block, program, prices, { level: 0, floor: -10, most: 120 });
+    const all = found.map((f) => f.portion);
+    const kept = undominated(all, links, block.letGo);
+    expect(kept.length).toBeLessThan(all.length);
+    expect(undominated(kept, links, block.letGo)).toHaveLength(kept.length);
+    for (const portion of all.filter((p) => !kept.includes(p))) {
+      const better = kept.find(
+        (k) =>
+          k.worth >= portion.worth - 1e-9 &&
+          links.every((link) => {
+            const [one, other] = [inLink(link, k, block.letGo), inLink(link, portion, block.letGo)];
+            if (link.lower === Number.NEGATIVE_INFINITY) return one <= other + 1e-9;
+            if (link.upper === Number.POSITIVE_INFINITY) return one >= other - 1e-9;
+            return Math.abs(one - other) < 1e-9;
+          }),
+      );
+      expect(better, String(portion.doses)).toBeDefined();
+    }
   });
 });
 

@@ -1,4 +1,4 @@
-import type { OwnRow } from './portion';
+import type { OwnRow, Sharpening } from './portion';
 import { type BoundTable, boundTable, type Entry, type Serving } from './table';
 
 /** A muscle's gain: so much worth a second, up to enough. */
@@ -22,16 +22,8 @@ export interface SharpBound<T extends Entry> {
   always: number;
 }
 
-/** So often the charges are mended in one go. */
-const ROUNDS = 8;
-
-/** The charges to begin with, and what they were mended to: at other prices they are nearly as good. */
-export interface Sharpening {
-  /** What a unit beyond a row costs. */
-  charges: number[];
-  /** What a second of a muscle counts, as a share of its worth. */
-  shares: number[];
-}
+/** So often the charges are mended: at first, and where they were good at other prices. */
+const [FIRST_ROUNDS, ROUNDS] = [10, 3];
 
 /**
  * A closer bound than the table by itself gives: what breaks a row that the table does not know is charged for it, and what a muscle
@@ -50,7 +42,8 @@ export const sharpened = <T extends Sharpened>(
   const shares = muscles.map((_, k) => memory.shares[k] ?? 1);
   let best: SharpBound<T> | null = null;
   let lowest = Number.POSITIVE_INFINITY;
-  for (let round = 0; round < ROUNDS; round++) {
+  const rounds = memory.shares.length === 0 ? FIRST_ROUNDS : ROUNDS;
+  for (let round = 0; round < rounds; round++) {
     const counted = choices.map((list) =>
       list.map((one) => ({
         ...one,
