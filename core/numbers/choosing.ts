@@ -22,13 +22,7 @@ import { CHANGE_COST, STANDING_MOVES } from '../suggest/program/places';
 import { MOVING, PLAIN_WORTH, QUARTER_WORTH, TWO_SIDED_WORTH, WORK_SHARE } from '../suggest/program/served';
 import { EMPTY_COST, LEFT_SHARE } from '../suggest/program/time';
 import { GRAVE, WORTH } from '../suggest/swap';
-import {
-  ALL_DOSES_SLOT_SEC,
-  BALANCING_WEIGHED,
-  FILLERS_WEIGHED,
-  FRAMES_WEIGHED,
-  PLENTY,
-} from '../suggest/weighed';
+import { BALANCING_WEIGHED, FILLERS_WEIGHED, FRAMES_WEIGHED, PLENTY } from '../suggest/weighed';
 import { at, percent } from './value';
 
 /** What counts how much where the program chooses. */
@@ -89,10 +83,6 @@ export const ofChoosing = [
       `the ${BALANCING_WEIGHED} shortest of each kind are weighed`,
     ],
     ['Other moves to fill a slot', `the ${FILLERS_WEIGHED} shortest of each kind and area are weighed`],
-    [
-      'Doses weighed of each move',
-      `all up to a slot of ${ALL_DOSES_SLOT_SEC} s; then least, usual, most and one between`,
-    ],
   ]),
   ...at('Swapping a move', [
     [

@@ -1,6 +1,6 @@
 import { regionOrder } from '../approach/order';
 import { isOffered } from '../approach/propose';
-import { bandOf } from '../fit';
+import { bandOf, dosesOf } from '../fit';
 import { stepOf } from '../library';
 import {
   type Approach,
@@ -25,7 +25,7 @@ import { type PartKind, timed, workMs } from '../timing';
 import type { Candidate, CandidateDose } from './candidate';
 import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
-import { dosesWeighed, FRAME, worthWeighing } from './weighed';
+import { FRAME, worthWeighing } from './weighed';
 
 const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 const SEATS: readonly Position[] = ['back', 'edge'];
@@ -124,7 +124,7 @@ export const candidateOf = (brk: Break, move: Move, setting: Setting): Candidate
   // Only holds, and the breath of a calming break, are worth more than the usual.
   const more = move.kind === 'stretch' || (request.calm && (frame || move.kind === 'breathe'));
   const most = more ? band.most : band.usual;
-  const doses = dosesWeighed({ ...band, most }, request).flatMap(
+  const doses = dosesOf({ ...band, most }).flatMap(
     (amount) => doseOf(brk, dosed(step, amount, move, request), band.usual, setting) ?? [],
   );
   if (doses.length === 0 || (frame && usualSec(step, brk) > LONGEST_FRAME_SEC)) return [];

@@ -1,4 +1,3 @@
-import { dosesOf, type StepBand } from '../fit';
 import type { Area, Kind, Milliseconds } from '../model';
 import { holdsRound, opensAny, opensChest, roundsBack } from '../review/rules/order/chest-and-back';
 import type { Candidate } from './candidate';
@@ -15,21 +14,6 @@ export const FILLERS_WEIGHED = 3;
 export const BALANCING_WEIGHED = 3;
 /** What is wanted could fill the slot so many times over: then nothing else is needed to fill it. */
 export const PLENTY = 2;
-/** Up to such a slot every dose is weighed, since every five seconds tell in it; beyond it four of each move do. */
-export const ALL_DOSES_SLOT_SEC = 180;
-
-/**
- * The doses of a move that are worth weighing, the least first: the ends of its band, the usual one and what lies between
- * that and the most; in a short slot every one.
- */
-export const dosesWeighed = (band: StepBand, { slotSec }: Pick<SuggestRequest, 'slotSec'>): number[] => {
-  const { least, usual, most } = band;
-  const all = dosesOf(band);
-  const further = all.filter((amount) => amount > usual);
-  const between = further[Math.floor((further.length - 1) / 2)] ?? usual;
-  const some = slotSec <= ALL_DOSES_SLOT_SEC ? all : [usual, between];
-  return [...new Set([least, ...some, most])].sort((a, b) => a - b);
-};
 
 const longest = ({ doses }: Candidate): Milliseconds => doses.at(-1)?.lengthMs ?? 0;
 const shortest = ({ doses }: Candidate): Milliseconds => doses[0]?.lengthMs ?? 0;
