@@ -2,11 +2,12 @@ import { type FillRequest, type FillResult, fillWeek } from '@kotabi/core/fill';
 import { type FitResult, fitBreak } from '@kotabi/core/fit';
 import { type LedRequest, type LedResult, ledSessions } from '@kotabi/core/gather';
 import { shelfOf } from '@kotabi/core/library';
-import type { Approach, Break, Move } from '@kotabi/core/model';
+import { type Approach, type Break, defaultApproach, type Move } from '@kotabi/core/model';
 import {
   highsSolver,
   type Setting,
   type SuggestProgress,
+  SuggestRequest,
   type SuggestResult,
   suggest,
 } from '@kotabi/core/suggest';
@@ -25,6 +26,13 @@ const loaded = (): ReturnType<typeof loadHighs> => {
   return highs;
 };
 
+/** A question that goes through everything a real one does. */
+const SMALL = SuggestRequest.parse({
+  slotSec: 120,
+  targets: [{ area: 'neck' }, { area: 'shoulder' }],
+  count: 1,
+});
+
 /** Finds a move among the own ones and the library. */
 const lookupWith = async (own: readonly Move[]) => shelfOf(await loadLibrary(), own).lookup;
 
@@ -37,9 +45,15 @@ const solver = {
     const [solverFile] = await Promise.all([fetch(wasmUrl), loadLibrary()]);
     await solverFile.arrayBuffer();
   },
-  /** Makes the solver itself ready, where it is about to be asked. */
+  /**
+   * Makes the solver itself ready, where it is about to be asked: also by a small question, since what has not run yet runs
+   * three times as slowly.
+   */
   load: async (): Promise<void> => {
-    await Promise.all([loaded(), loadLibrary()]);
+    const [here, data] = await Promise.all([loaded(), loadLibrary()]);
+    const { library, lookup } = shelfOf(data);
+    const setting = { request: SMALL, moves: library, lookup, approach: defaultApproach, audience: null };
+    suggest(setting, highsSolver(here));
   },
   /** Fits a break into its slot. */
   fit: async (brk: Break, own: readonly Move[], approach: Approach): Promise<FitResult> =>
