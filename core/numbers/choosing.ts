@@ -3,7 +3,7 @@ import { LATER_COST, SESSION_WORTH, TIMES_WORTH } from '../gather/gather';
 import { AIM_SEC } from '../ledger';
 import { LONGEST_FRAME_SEC } from '../suggest/candidates';
 import { LEVEL } from '../suggest/fairest';
-import { NOT_FULL_SHARE } from '../suggest/fill-breath';
+import { BREATH_SETS, NOT_FULL_SHARE } from '../suggest/fill-breath';
 import { HOLDS_RUNNING, OF_ONE_AREA } from '../suggest/let-go';
 import { MOST_ARE, PROPOSED, SPEAKS } from '../suggest/likely';
 import { MORE } from '../suggest/more';
@@ -73,6 +73,7 @@ export const ofChoosing = [
     ['More of a side is proposed', `where more than ${percent(MOST_ARE)} of the people are tight there`],
     ['What is left of a slot', percent(LEFT_SHARE)],
     ['Breath alone takes what is left, where that is more than', percent(NOT_FULL_SHARE)],
+    ['Rounds of one way of breathing, then', `up to ${BREATH_SETS}`],
     [
       'Moves that settle, close and release',
       `up to ${LONGEST_FRAME_SEC} s; the ${FRAMES_WEIGHED} shortest are weighed`,

@@ -4,7 +4,9 @@ import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
 export const LEVEL = 0.05;
-/** Portions that do not come near enough come near: of the nodes of a search, the whole program gets so much. */
+/** So near, as a share, portions come as near as the whole program would. */
+const NEAR = 0.03;
+/** Where portions do not settle it, the whole program gets so much of the nodes. */
 const WHOLE_SHARE = 0.1;
 /** Of a level that the solver reaches to within rounding. */
 const NEARLY = 1e-6;
@@ -37,6 +39,11 @@ const quickest = (program: SuggestProgram, rows: readonly Row[]) => {
 const bounded = ({ columns, leastColumn }: SuggestProgram, level: number): Column[] =>
   columns.map((c, i) => (i === leastColumn ? { ...c, lower: Math.max(0, level * LEVEL - NEARLY) } : c));
 
+const wholeLimits = (limits: SolveLimits): SolveLimits => ({
+  ...limits,
+  nodes: Math.ceil(limits.nodes * WHOLE_SHARE),
+});
+
 /** Whether every side can be served with so much in the time there is. */
 const canServe = (
   program: SuggestProgram,
@@ -53,10 +60,10 @@ const canServe = (
   if (bound <= enough + NEARLY) return false;
   // Not settled by portions: any answer will do.
   const columns = bounded(program, level).map((c) => ({ ...c, cost: 0 }));
-  return solve({ columns, rows }, limits).status !== 'none';
+  return solve({ columns, rows }, wholeLimits(limits)).status !== 'none';
 };
 
-/** The best that serves every side so much; where portions do not come near enough, the whole program goes on from what they found. */
+/** The best that serves every side so much; where portions do not come near, the whole program goes on from what they found. */
 const best = (
   program: SuggestProgram,
   rows: readonly Row[],
@@ -66,11 +73,13 @@ const best = (
 ): FairSolution | null => {
   const { found, bound } = solveByPortions(program, rows, level * LEVEL, solve, limits);
   const gap = found ? gapTo(bound, found) : Number.POSITIVE_INFINITY;
-  if (found && gap <= limits.gap) return { solution: { ...found, gap }, level };
+  // The bound of the whole program is seldom closer than a few percent: it helps only where theirs is not.
+  const near = limits.gap > 0 ? Math.max(limits.gap, NEAR) : 0;
+  if (found && gap <= near) return { solution: { ...found, gap }, level };
   const start = found?.values;
   const whole = solve(
     { columns: bounded(program, level), rows, ...(start && { start }) },
-    { ...limits, nodes: Math.ceil(limits.nodes * WHOLE_SHARE) },
+    wholeLimits(limits),
   );
   if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
   return { solution: { ...whole, gap: Math.min(whole.gap, gapTo(bound, whole)) }, level };

@@ -3,7 +3,7 @@ import { stepOf } from '../library';
 import { moveLookup } from '../library/all';
 import { type Area, Break, defaultApproach, stepsOf } from '../model';
 import { compileWith } from '../testing/build';
-import { fillBreath } from './fill-breath';
+import { BREATH_SETS, fillBreath } from './fill-breath';
 import { LEFT_SHARE } from './program/time';
 
 const lookup = moveLookup();
@@ -29,6 +29,17 @@ describe('time that is left where only the breath is wanted', () => {
       expect(locked).toBeUndefined();
       if (!BREATH.includes(moveId)) expect(dose).toEqual(stepsOf(before)[i]?.dose);
     }
+  });
+
+  it.each([480, 600, 900])('goes to further rounds where the bands are full: %i s', (slotSec) => {
+    const after = fill(of(slotSec, ...BREATH, 'shake-hands-out'));
+    expect(lengthSec(after)).toBeGreaterThan(slotSec * 0.88);
+    expect(lengthSec(after)).toBeLessThanOrEqual(slotSec * (1 - LEFT_SHARE));
+    for (const { moveId, sets } of stepsOf(after)) {
+      expect(sets).toBeLessThanOrEqual(BREATH_SETS);
+      if (move(moveId).kind !== 'breathe') expect(sets).toBe(1);
+    }
+    expect(stepsOf(after).some((s) => s.sets > 1)).toBe(true);
   });
 
   it('stays where it is for other wishes, and where there is hardly any', () => {

@@ -9,7 +9,7 @@ import { bestPortions } from './search';
 
 /** Where the bound is so far above what is known, as a share, too many portions could be in a better break. */
 const WIDE = 0.15;
-/** So often all portions that could be in a better break are looked for: each time from a better one on. */
+/** So often all portions that could be in a better break are looked for: from a better one on, and twice as many. */
 const MOST_ROUNDS = 2;
 /** So many portions of an area are weighed at most, when all that could be in a better break are looked for. */
 export const MOST_PORTIONS = 250;
@@ -98,7 +98,11 @@ export const solveByPortions = (
     const weighed = blocks.map((block, b) => {
       const { prices, best: most } = priced.areas[b] as Priced['areas'][number];
       const floor = most - (bound - target);
-      const searched = bestPortions(block, program, prices, { level, floor, most: MOST_PORTIONS });
+      const searched = bestPortions(block, program, prices, {
+        level,
+        floor,
+        most: MOST_PORTIONS * 2 ** round,
+      });
       left = Math.max(left, bound - most + searched.left);
       const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
       return undominated(all, links, block.letGo);
@@ -107,7 +111,7 @@ export const solveByPortions = (
     if (again && (!found || again.objective > found.objective)) found = again;
     // Better than this is neither what was left out nor what the last search left open.
     const open = again ? again.objective + again.gap * Math.abs(again.objective) : left;
-    if (left <= target + NEARLY || found === before || (found && isEnough(found)))
+    if (left <= target + NEARLY || (found && isEnough(found)) || (found === before && round > 0))
       return { found, bound: Math.min(bound, Math.max(left, open)) };
   }
   return { found, bound };

@@ -1,8 +1,8 @@
 import { NEARLY } from './portion';
 import { MOST_READY, type Readying, readyAfter } from './readying';
 
-/** How closely the bound tells apart what a side was given, seconds: movement counts a quarter of its own. */
-const FINE_SEC = 0.25;
+/** How closely the bound tells apart what a side was given, seconds. */
+const FINE_SEC = 0.5;
 /** So much in those steps, rounded up. */
 const stepsOf = (sec: number): number => Math.ceil(sec / FINE_SEC - NEARLY);
 
