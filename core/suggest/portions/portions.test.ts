@@ -15,8 +15,9 @@ import { gapTo, solveByPortions } from '.';
 import { undominated } from './dominated';
 import { inLink, linksOf } from './links';
 import { type AreaBlock, areaBlock, gainWorth, type Option, type Portion } from './portion';
-import { bestPortions, type Prices } from './search';
+import { bestPortions } from './search';
 import { type Sharpened, sharpened } from './sharpen';
+import type { Prices } from './walk';
 
 let solve: Solve;
 beforeAll(async () => {

@@ -3,7 +3,8 @@ import type { SuggestProgram } from '../program';
 import { combined } from './combine';
 import type { Link } from './links';
 import type { AreaBlock, Portion } from './portion';
-import { bestPortions, type Found, type Prices } from './search';
+import { bestPortions } from './search';
+import type { Found, Prices } from './walk';
 
 /** So many new portions of an area are taken up at once. */
 const NEW_PORTIONS = 4;

@@ -1,0 +1,182 @@
+import type { SuggestProgram } from '../program';
+import { type AreaBlock, gainWorth, NEARLY, type Option, type Portion } from './portion';
+import { readyAfter } from './readying';
+import type { MuscleGain, SharpBound, Sharpened } from './sharpen';
+import type { Serving } from './table';
+
+/** What a dose costs or brings beyond what the area gains by it, and what is paid once for any of some doses. */
+export interface Prices {
+  /** Worth of a column less what the rows it shares charge for it. */
+  of: (column: number) => number;
+  /** What is charged once where any of these is done and none of `unless`; where it is less than 0, it is paid out. */
+  once: readonly { any: ReadonlySet<number>; unless: ReadonlySet<number>; charge: number }[];
+}
+
+/** A portion and what it brings at the prices. */
+export interface Found {
+  portion: Portion;
+  value: number;
+}
+
+/** What a search found, the best first, and what nothing that it did not find brings more than. */
+export interface Searched {
+  found: Found[];
+  left: number;
+}
+
+/** What is looked for. */
+export interface Wanted {
+  /** Each side is served with at least so much of what it is due. */
+  level: number;
+  /** What brings less is of no use. */
+  floor: number;
+  /** So many of the best are enough. */
+  most: number;
+}
+
+/** A dose as the search takes it up: rows and gains it adds to, by their places. */
+export interface Line extends Sharpened {
+  option: Option;
+  price: number;
+  sides: readonly number[];
+  /** What is charged once that it causes, and what it spares. */
+  causes: readonly number[];
+  spares: readonly number[];
+}
+
+/** What one walk found, and whether it was given up. */
+export interface Walked extends Searched {
+  isCut: boolean;
+}
+
+/**
+ * One walk through the choices, each dose of each or none: depth first, the dose that can still bring most before the others, and
+ * no further where what can still come is less than what is looked for.
+ */
+export const walk = (
+  { rows, gains, letGo, mostLetGoes }: AreaBlock,
+  program: SuggestProgram,
+  prices: Prices,
+  { floor, most }: Wanted,
+  {
+    choices,
+    table,
+    always,
+    serving: { need, hold },
+    muscles,
+    paid,
+    visits: mostVisits,
+  }: SharpBound<Line> & { serving: Serving; muscles: readonly MuscleGain[]; paid: number; visits: number },
+): Walked => {
+  const sides = gains.filter((g) => g.of === 'side');
+  const letGoPrice = letGo === null ? 0 : prices.of(letGo);
+  const found: Found[] = [];
+  let threshold = floor;
+  let visits = 0;
+  // What is chosen so far, and what it adds up to.
+  const chosen: Line[] = [];
+  const inRow = new Float64Array(rows.length);
+  const inSide = new Float64Array(sides.length);
+  const inMuscle = new Float64Array(muscles.length);
+  const caused = prices.once.map(() => 0);
+  const spared = prices.once.map(() => 0);
+  let holding = 0;
+  // What is charged in any case from here on, and what may still be paid out.
+  let charges = prices.once.reduce((s, o) => s + Math.min(0, o.charge), 0);
+
+  /** Takes up a dose, or puts it back. */
+  const take = (line: Line, sign: 1 | -1): void => {
+    for (const [k, f] of line.rows) inRow[k] = (inRow[k] as number) + sign * f;
+    for (let k = 0; k < inSide.length; k++)
+      inSide[k] = (inSide[k] as number) + sign * (line.sides[k] as number);
+    for (const [k, sec] of line.muscles) inMuscle[k] = (inMuscle[k] as number) + sign * sec;
+    for (const k of line.causes) {
+      const times = (caused[k] as number) + sign;
+      caused[k] = times;
+      const { charge, unless } = prices.once[k] as Prices['once'][number];
+      if (charge > 0 && unless.size === 0 && times === (sign > 0 ? 1 : 0)) charges += sign * charge;
+    }
+    for (const k of line.spares) spared[k] = (spared[k] as number) + sign;
+    if (line.holds) holding += sign;
+    if (sign > 0) chosen.push(line);
+    else chosen.pop();
+  };
+  const letGoesAsked = (): number =>
+    rows.reduce(
+      (times, { upper, eachLetGo }, k) =>
+        eachLetGo > 0
+          ? Math.max(times, Math.ceil(((inRow[k] as number) - upper) / eachLetGo - NEARLY))
+          : times,
+      0,
+    );
+
+  /** The portion that is chosen now, if it keeps to all rows and brings enough. */
+  const keep = (): void => {
+    const letGoes = letGoesAsked();
+    if (letGoes > mostLetGoes || inSide.some((sec) => sec < need - NEARLY)) return;
+    if (rows.some((r, k) => (inRow[k] as number) > r.upper + r.eachLetGo * letGoes + NEARLY)) return;
+    const gained =
+      muscles.reduce((s, m, k) => s + m.cost * Math.min(m.enoughSec, inMuscle[k] as number), 0) +
+      (holding > 0 ? hold : 0) +
+      sides.reduce((s, g, k) => s + gainWorth(g, inSide[k] as number, program), 0);
+    const brought = chosen.reduce((s, l) => s + l.price, -paid);
+    const chargedOnce = prices.once.reduce(
+      (s, { charge }, k) => s + ((caused[k] as number) > 0 && spared[k] === 0 ? charge : 0),
+      0,
+    );
+    const value = brought + gained + letGoPrice * letGoes - chargedOnce;
+    if (value < threshold) return;
+    const doses = chosen.map((l) => l.option.column);
+    const worth = doses.reduce((s, x) => s + (program.columns[x]?.cost ?? 0), gained);
+    const cost = letGo === null ? 0 : (program.columns[letGo]?.cost ?? 0) * letGoes;
+    found.push({ portion: { doses, letGoes, worth: worth + cost }, value });
+    if (found.length < most) return;
+    found.sort((a, b) => b.value - a.value);
+    found.length = most;
+    // What brings no more than the last of them is not looked for.
+    threshold = Math.max(threshold, (found.at(-1)?.value ?? floor) + NEARLY);
+  };
+
+  /** The most that can still come of what is chosen, from a choice on; `promised` is what the doses before it bring at most. */
+  const still = (choice: number, promised: number, ready: number): number => {
+    let served = 0;
+    for (const sec of inSide) served = Math.max(served, sec);
+    return promised - charges + table.still(choice, served, holding > 0, ready);
+  };
+
+  /** From a choice on: the dose that can still bring most comes first. */
+  const from = (choice: number, promised: number, ready: number): void => {
+    if (++visits > mostVisits) return;
+    const here = choices[choice];
+    if (!here) {
+      keep();
+      return;
+    }
+    const ways = [{ line: null as Line | null, ready, still: still(choice + 1, promised, ready) }];
+    for (const line of here) {
+      const then = readyAfter(ready, line);
+      if (then < 0) continue;
+      take(line, 1);
+      const fits = line.rows.every(([k]) => {
+        const row = rows[k];
+        return !row?.onlyAdds || (inRow[k] as number) <= row.upper + NEARLY;
+      });
+      const reach = fits ? still(choice + 1, promised + line.brings, then) : Number.NEGATIVE_INFINITY;
+      take(line, -1);
+      if (reach >= threshold) ways.push({ line, ready: then, still: reach });
+    }
+    ways.sort((a, b) => b.still - a.still);
+    for (const way of ways) {
+      if (way.still < threshold) return;
+      if (way.line) take(way.line, 1);
+      from(choice + 1, promised + (way.line?.brings ?? 0), way.ready);
+      if (way.line) take(way.line, -1);
+    }
+  };
+  const start = always - paid;
+  const atMost = still(0, start, 0);
+  from(0, start, 0);
+  found.sort((a, b) => b.value - a.value);
+  const isCut = visits > mostVisits;
+  return { found, left: isCut ? atMost : Math.max(floor, found.length < most ? floor : threshold), isCut };
+};
