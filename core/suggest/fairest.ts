@@ -4,10 +4,10 @@ import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
 export const LEVEL = 0.05;
-/** So near, as a share, portions come as near as the whole program would. */
-const NEAR = 0.03;
 /** Where portions do not settle it, the whole program gets so much of the nodes. */
 const WHOLE_SHARE = 0.1;
+/** Within such a share of the bound they nearly do, and it gets so much. */
+const [NEAR, NEAR_SHARE] = [0.03, 0.02];
 /** Of a level that the solver reaches to within rounding. */
 const NEARLY = 1e-6;
 
@@ -39,9 +39,9 @@ const quickest = (program: SuggestProgram, rows: readonly Row[]) => {
 const bounded = ({ columns, leastColumn }: SuggestProgram, level: number): Column[] =>
   columns.map((c, i) => (i === leastColumn ? { ...c, lower: Math.max(0, level * LEVEL - NEARLY) } : c));
 
-const wholeLimits = (limits: SolveLimits): SolveLimits => ({
+const wholeLimits = (limits: SolveLimits, share: number): SolveLimits => ({
   ...limits,
-  nodes: Math.ceil(limits.nodes * WHOLE_SHARE),
+  nodes: Math.ceil(limits.nodes * share),
 });
 
 /** Whether every side can be served with so much in the time there is. */
@@ -60,7 +60,7 @@ const canServe = (
   if (bound <= enough + NEARLY) return false;
   // Not settled by portions: any answer will do.
   const columns = bounded(program, level).map((c) => ({ ...c, cost: 0 }));
-  return solve({ columns, rows }, wholeLimits(limits)).status !== 'none';
+  return solve({ columns, rows }, wholeLimits(limits, WHOLE_SHARE)).status !== 'none';
 };
 
 /** The best that serves every side so much; where portions do not come near, the whole program goes on from what they found. */
@@ -73,15 +73,15 @@ const best = (
 ): FairSolution | null => {
   const { found, bound } = solveByPortions(program, rows, level * LEVEL, solve, limits);
   const gap = found ? gapTo(bound, found) : Number.POSITIVE_INFINITY;
-  // The bound of the whole program is seldom closer than a few percent: it helps only where theirs is not.
-  const near = limits.gap > 0 ? Math.max(limits.gap, NEAR) : 0;
-  if (found && gap <= near) return { solution: { ...found, gap }, level };
+  if (found && gap <= limits.gap) return { solution: { ...found, gap }, level };
   const start = found?.values;
   const whole = solve(
     { columns: bounded(program, level), rows, ...(start && { start }) },
-    wholeLimits(limits),
+    // Where theirs is nearly close enough, the bound of the whole program gets closer soon or hardly at all.
+    wholeLimits(limits, gap <= NEAR ? NEAR_SHARE : WHOLE_SHARE),
   );
-  if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
+  if (whole.status === 'none' || (found && whole.objective < found.objective))
+    return found && { solution: { ...found, gap }, level };
   return { solution: { ...whole, gap: Math.min(whole.gap, gapTo(bound, whole)) }, level };
 };
 
