@@ -67,6 +67,30 @@ describe('what comes next', () => {
       expect(aheadOf(timeline.parts, part)).toMatchObject({ change: 'move', moveName: 'Move both' });
   });
 
+  it('is set by set within each direction and each side', () => {
+    const told = (items: Parameters<typeof of>[0]) => {
+      const timeline = of(items);
+      return timeline.parts.flatMap((p) => (p.kind === 'work' ? [aheadOf(timeline.parts, p).change] : []));
+    };
+    expect(told([step('circle', { dose: hold(20), sets: 2 })])).toEqual(['set', 'direction', 'set', 'end']);
+    expect(told([step('hold', { dose: hold(10), sets: 2 })])).toEqual(['set', 'side', 'set', 'end']);
+    expect(told([step('turns', { dose: hold(10), sets: 2 })])).toEqual(['set', 'side', 'set', 'end']);
+    // A rest and a way back tell what is done after them; the first set of the next side is its side.
+    const timeline = of([step('hold', { dose: hold(10), sets: 2 })]);
+    const after = (kind: Part['kind']) =>
+      timeline.parts.filter((p) => p.kind === kind).map((p) => aheadOf(timeline.parts, p).change);
+    expect(after('rest')).toEqual(['set', 'set']);
+    expect(after('return')).toEqual(['side', 'end']);
+    expect(timeline.parts.filter((p) => p.kind === 'work').map((p) => p.set)).toEqual([1, 2, 1, 2]);
+  });
+
+  it('is the same move again where it stands twice, and its own name', () => {
+    const timeline = of([step('both'), step('both', { id: 'again' }), step('hold')]);
+    const work = timeline.parts.filter((p) => p.kind === 'work');
+    expect(work.map((p) => aheadOf(timeline.parts, p).change)).toEqual(['move', 'move', 'side', 'end']);
+    expect(aheadOf(timeline.parts, work[0] as Part)).toMatchObject({ moveName: 'Move both' });
+  });
+
   it('is what follows a place, a thing and a note', () => {
     const timeline = of([step('note'), step('strap'), step('stands')]);
     const next = ahead(timeline);

@@ -4,13 +4,14 @@ import type { Part } from './timeline';
 /** True for what is done or said for itself; everything else leads to it or away from it. */
 const isUnit = (part: LaidPart): boolean => part.kind === 'work' || part.kind === 'note';
 
-/** The same thing to do: one set of a step, on one side unless the sides take turns, in one direction. */
-const sameUnit = (a: LaidPart, b: LaidPart): boolean => {
-  if (a.stepId !== b.stepId || a.kind !== b.kind || a.pass !== b.pass) return false;
-  if (a.kind !== 'work' || b.kind !== 'work') return true;
-  const inTurns = a.reps === 1 && a.pass === 0;
-  return a.set === b.set && a.direction === b.direction && (inTurns || a.side === b.side);
-};
+/** The same thing to do: one set of a step in one direction; within one pass sides differ only where they take turns. */
+const sameUnit = (a: LaidPart, b: LaidPart): boolean =>
+  a.kind === 'work' &&
+  b.kind === 'work' &&
+  a.stepId === b.stepId &&
+  a.pass === b.pass &&
+  a.set === b.set &&
+  a.direction === b.direction;
 
 /** What comes next within the parts of one item: indexes among them, null where it is whatever follows the item. */
 export interface Within {
