@@ -80,9 +80,10 @@ const best = (
     // Where theirs is nearly close enough, the bound of the whole program gets closer soon or hardly at all.
     wholeLimits(limits, gap <= NEAR ? NEAR_SHARE : WHOLE_SHARE),
   );
-  if (whole.status === 'none' || (found && whole.objective < found.objective))
-    return found && { solution: { ...found, gap }, level };
-  return { solution: { ...whole, gap: Math.min(whole.gap, gapTo(bound, whole)) }, level };
+  if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
+  const better = found && found.objective > whole.objective ? found : whole;
+  const atMost = Math.min(bound, whole.objective + whole.gap * Math.abs(whole.objective));
+  return { solution: { ...better, gap: gapTo(atMost, better) }, level };
 };
 
 /**

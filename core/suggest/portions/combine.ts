@@ -42,10 +42,12 @@ export const combined = (
     return whole ? c : { ...c, whole: false };
   });
   const terms = links.map((l) => l.others.map(([x, f]) => [at.get(x) as number, f] as const));
+  // That one is chosen is said by its row: a bound of its own would take a part of its price.
+  const upper = whole ? 1 : Number.POSITIVE_INFINITY;
   const ones: Row[] = [];
   const portionColumns = blocks.map(({ letGo }, b) => {
     const own = (portions[b] ?? []).map((portion) => {
-      const column = columns.push({ name: '', cost: portion.worth, lower: 0, upper: 1, whole }) - 1;
+      const column = columns.push({ name: '', cost: portion.worth, lower: 0, upper, whole }) - 1;
       links.forEach((link, k) => {
         const adds = inLink(link, portion, letGo);
         if (adds !== 0) terms[k]?.push([column, adds]);
@@ -53,9 +55,7 @@ export const combined = (
       return column;
     });
     const none =
-      missing === undefined
-        ? []
-        : [columns.push({ name: '', cost: -missing, lower: 0, upper: 1, whole }) - 1];
+      missing === undefined ? [] : [columns.push({ name: '', cost: -missing, lower: 0, upper, whole }) - 1];
     ones.push({ lower: 1, upper: 1, terms: [...own, ...none].map((x) => [x, 1] as const) });
     return own;
   });
