@@ -29,6 +29,7 @@ const TECHNICAL = new Set([
   'DAYS',
   // How far the search for portions looks, and how closely: the answer is proven whatever they are.
   'WIDE',
+  'LEFT_SEC',
   'NEAR',
   'WHOLE_SHARE',
   'MOST_ROUNDS',

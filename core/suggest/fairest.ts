@@ -44,23 +44,26 @@ const wholeLimits = (limits: SolveLimits, share: number): SolveLimits => ({
   nodes: Math.ceil(limits.nodes * share),
 });
 
-/** Whether every side can be served with so much in the time there is. */
-const canServe = (
+/** An answer that serves every side so much in the time there is; null where there is none. */
+const served = (
   program: SuggestProgram,
   rows: readonly Row[],
   level: number,
   solve: Solve,
   limits: SolveLimits,
-): boolean => {
+): readonly number[] | null => {
   const quick = quickest(program, rows);
   const enough = -program.room.upper;
-  const { found, bound } = solveByPortions(quick.program, quick.rows, level * LEVEL, solve, limits, enough);
-  if (found && found.objective >= enough) return true;
+  const { found, bound } = solveByPortions(quick.program, quick.rows, level * LEVEL, solve, limits, {
+    enough,
+  });
+  if (found && found.objective >= enough) return found.values;
   // All that could have been as quick was looked at.
-  if (bound <= enough + NEARLY) return false;
+  if (bound <= enough + NEARLY) return null;
   // Not settled by portions: any answer will do.
   const columns = bounded(program, level).map((c) => ({ ...c, cost: 0 }));
-  return solve({ columns, rows }, wholeLimits(limits, WHOLE_SHARE)).status !== 'none';
+  const whole = solve({ columns, rows }, wholeLimits(limits, WHOLE_SHARE));
+  return whole.status === 'none' ? null : whole.values;
 };
 
 /** The best that serves every side so much; where portions do not come near, the whole program goes on from what they found. */
@@ -68,13 +71,14 @@ const best = (
   program: SuggestProgram,
   rows: readonly Row[],
   level: number,
+  known: readonly number[] | undefined,
   solve: Solve,
   limits: SolveLimits,
 ): FairSolution | null => {
-  const { found, bound } = solveByPortions(program, rows, level * LEVEL, solve, limits);
+  const { found, bound } = solveByPortions(program, rows, level * LEVEL, solve, limits, { start: known });
   const gap = found ? gapTo(bound, found) : Number.POSITIVE_INFINITY;
   if (found && gap <= limits.gap) return { solution: { ...found, gap }, level };
-  const start = found?.values;
+  const start = found?.values ?? known;
   const whole = solve(
     { columns: bounded(program, level), rows, ...(start && { start }) },
     // Where theirs is nearly close enough, the bound of the whole program gets closer soon or hardly at all.
@@ -97,17 +101,19 @@ export const solveFairly = (
   limits: SolveLimits,
   highest: number,
 ): FairSolution | null => {
-  if (program.leastColumn === null) return best(program, rows, 0, solve, limits);
+  if (program.leastColumn === null) return best(program, rows, 0, undefined, solve, limits);
   const parts = solve({ columns: inParts(program), rows }, limits);
   if (parts.status === 'none') return null;
   // What is reached to within rounding is reached. The level is between these: `reached` can be served, `over` cannot.
   let over = Math.min(highest, Math.floor((parts.objective + NEARLY) / LEVEL)) + 1;
   let reached = 0;
   let next = over - 1;
+  let known: readonly number[] | undefined;
   while (reached < over - 1) {
-    if (canServe(program, rows, next, solve, limits)) reached = next;
+    const answer = served(program, rows, next, solve, limits);
+    if (answer) [reached, known] = [next, answer];
     else over = next;
     next = Math.floor((reached + over) / 2);
   }
-  return best(program, rows, reached, solve, limits);
+  return best(program, rows, reached, known, solve, limits);
 };

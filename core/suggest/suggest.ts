@@ -1,5 +1,6 @@
-import { type Break, stepsOf } from '../model';
-import { reviewed } from '../review';
+import { type Area, type Break, stepsOf } from '../model';
+import { type Finding, reviewed } from '../review';
+import { TIMES } from '../review/rules/slot/far-beyond';
 import type { Row, Solve, SolveLimits } from '../solver';
 import { arrange, type Chosen } from './arrange';
 import type { Candidate } from './candidate';
@@ -84,6 +85,34 @@ const notAgain = (own: readonly number[], other: readonly number[], size: number
   terms: [...own.map((x) => [x, 1] as const), ...other.map((x) => [x, -1] as const)],
 });
 
+/** So much is left for what lets go between holds, which belongs to an area as well. */
+const LEFT_SEC = 20;
+/** An area gets no more than so many times what another one has, told by the work of its moves. */
+const withinReach = (
+  { doseColumns }: SuggestProgram,
+  candidates: readonly Candidate[],
+  { area, least }: { area: Area; least: Area },
+): Row => ({
+  lower: Number.NEGATIVE_INFINITY,
+  upper: -LEFT_SEC,
+  terms: candidates.flatMap(({ move, area: mainly, doses }, i) =>
+    doses.flatMap(({ workMs }, k) => {
+      const times = (mainly === area ? 1 : 0) - (move.areas.includes(least) ? TIMES : 0);
+      const x = doseColumns[i]?.[k];
+      return move.kind === 'settle' || times === 0 || x === undefined
+        ? []
+        : [[x, (times * workMs) / 1000] as const];
+    }),
+  ),
+});
+
+/**
+ * What speaks against a break. That an area has hardly anything does not: it is served as well as all of them can be, which may be
+ * little where much is wanted in no time.
+ */
+const objections = (judged: ReturnType<typeof reviewed>): Finding[] | null =>
+  judged.ok ? judged.findings.filter((f) => f.code !== 'targetMissed') : null;
+
 /**
  * Suggests up to three breaks that share at most half of their main moves. Each passes the review; the same
  * setting gives the same answer.
@@ -117,16 +146,17 @@ export const suggest = (
       const things = [...program.thingColumns].flatMap(([t, x]) => (on(x) ? [t] : []));
       const placed = { edge: on(program.edgeColumn), stand: on(program.standColumn), things };
       const arranged = arrange(empty, chosen, placed, approach, lookup, letGo);
-      const openIn = (one: Break): number => {
+      const judge = (one: Break) => {
         const judged = reviewed(one, { library: setting.moves, lookup }, approach, audience);
-        if (!judged.ok) return Number.POSITIVE_INFINITY;
+        const against = objections(judged);
         // In the order of the body more may have to be let go than was reckoned with.
-        const late = judged.timeline.totals.totalMs > roomSec(request.slotSec) * 1000 ? 1 : 0;
-        return judged.findings.length + late;
+        const isLate = judged.ok && judged.timeline.totals.totalMs > roomSec(request.slotSec) * 1000;
+        const open = against === null ? Number.POSITIVE_INFINITY : against.length + (isLate ? 1 : 0);
+        return { brk: one, against, open };
       };
-      const filled = fillBreath(arranged, request, lookup, approach);
-      const brk = openIn(filled) <= openIn(arranged) ? filled : arranged;
-      const open = openIn(brk);
+      const plain = judge(arranged);
+      const filled = judge(fillBreath(arranged, request, lookup, approach));
+      const { brk, against, open } = filled.open <= plain.open ? filled : plain;
       const suggestion: Suggestion = {
         brk,
         reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),
@@ -136,6 +166,9 @@ export const suggest = (
       };
       if (!best || open < best.open) best = { suggestion, open };
       if (open === 0) break;
+      const far = (against ?? []).flatMap((f) => (f.code === 'areaFarBeyond' ? [f] : []));
+      rows.push(...far.map((f) => withinReach(program, candidates, f)));
+      if (far.length > 0) continue;
       const { own, other } = columnsOf(program, candidates, new Set(chosen.map((c) => c.candidate.move.id)));
       rows.push(notAgain(own, other, chosen.length));
     }

@@ -47,6 +47,11 @@ const unfolded = (
       }
     }
   });
+  const { leastColumn, gains } = program;
+  const shares = gains.flatMap(({ of, due, pieces }) =>
+    of === 'side' ? [pieces.reduce((s, x) => s + (whole[x] ?? 0), 0) / due] : [],
+  );
+  if (leastColumn !== null) whole[leastColumn] = Math.min(1, ...shares);
   return whole;
 };
 
@@ -61,7 +66,7 @@ export interface ByPortions {
  * The best break that serves every side of what is wanted with at least `level` of what it is due, put together from a portion
  * for each area: which portions there are is found by what they are worth at common prices. Where the bound is not near enough,
  * all portions that a better break could have are looked for, and the best of these is the best there is. What is worth `enough`
- * is taken at once, and where nothing can be worth that it goes no further.
+ * is taken at once, and where nothing can be worth that it goes no further. From an answer to `start` with it finds one no worse.
  */
 export const solveByPortions = (
   program: SuggestProgram,
@@ -69,11 +74,11 @@ export const solveByPortions = (
   level: number,
   solve: Solve,
   { nodes, gap }: SolveLimits,
-  enough?: number,
+  { start, enough }: { start?: readonly number[]; enough?: number } = {},
 ): ByPortions => {
   const blocks = program.areas.map((a) => areaBlock(a, program));
   const links = linksOf(program, rows);
-  const priced = price(program, rows, blocks, links, level, solve, enough);
+  const priced = price(program, rows, blocks, links, level, solve, { start, enough });
   if (!priced) return { found: null, bound: Number.NEGATIVE_INFINITY };
   const { bound } = priced;
   if (enough !== undefined && bound < enough) return { found: null, bound };

@@ -135,3 +135,26 @@ export const areaBlock = (area: AreaColumns, program: SuggestProgram): AreaBlock
     sharpening: { charges: [], shares: [] },
   };
 };
+
+/** The portion of an area in an answer of the whole program. */
+export const portionIn = (
+  { choices, gains, letGo }: AreaBlock,
+  program: SuggestProgram,
+  values: readonly number[],
+): Portion => {
+  const taken = choices.flatMap((m) => m.filter((o) => (values[o.column] ?? 0) > 0.5));
+  const letGoes = letGo === null ? 0 : Math.round(values[letGo] ?? 0);
+  const costOf = (x: number | null): number => (x === null ? 0 : (program.columns[x]?.cost ?? 0));
+  const gained = gains.reduce(
+    (s, g, k) =>
+      s +
+      gainWorth(
+        g,
+        taken.reduce((sum, o) => sum + (o.inGain[k] ?? 0), 0),
+        program,
+      ),
+    0,
+  );
+  const worth = taken.reduce((s, o) => s + costOf(o.column), gained + costOf(letGo) * letGoes);
+  return { doses: taken.map((o) => o.column), letGoes, worth };
+};

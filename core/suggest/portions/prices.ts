@@ -2,7 +2,7 @@ import type { Row, Solve } from '../../solver';
 import type { SuggestProgram } from '../program';
 import { combined } from './combine';
 import type { Link } from './links';
-import type { AreaBlock, Portion } from './portion';
+import { type AreaBlock, type Portion, portionIn } from './portion';
 import { bestPortions } from './search';
 import type { Found, Prices } from './walk';
 
@@ -72,7 +72,8 @@ const guess = (
  * Column generation (Dantzig and Wolfe, 1960): what the portions that are known can be worth together tells what a second, the
  * edge of the seat or a rest between areas is worth; at these prices each area is asked for better portions, until none has
  * any. What the best portions bring at such prices bounds what any break can be worth, and closely. Where it
- * turns out to be less than `enough` it goes no further. Null where nothing fits.
+ * turns out to be less than `enough` it goes no further. With an answer to `start` from there is always one to find. Null where
+ * nothing fits.
  */
 export const price = (
   program: SuggestProgram,
@@ -81,10 +82,10 @@ export const price = (
   links: readonly Link[],
   level: number,
   solve: Solve,
-  enough = Number.NEGATIVE_INFINITY,
+  { start, enough = Number.NEGATIVE_INFINITY }: { start?: readonly number[]; enough?: number },
 ): Priced | null => {
-  const portions = blocks.map((): Portion[] => []);
-  const known = blocks.map(() => new Set<string>());
+  const portions = blocks.map((block) => (start ? [portionIn(block, program, start)] : []));
+  const known = portions.map((own) => new Set(own.map((p) => String(p.doses))));
   /** Takes up portions that were not known; true where there was one. */
   const add = (b: number, found: readonly Found[]): boolean => {
     const fresh = found.filter(({ portion }) => !known[b]?.has(String(portion.doses)));
