@@ -26,7 +26,8 @@ export const otherColumns = ({ columns, areas, gains, leastColumn }: SuggestProg
 
 /**
  * One portion for each area, and everything that belongs to no area. Rows: those of the links in their order, then one for each
- * area. With `missing` an area may have none, at that cost: then there is always something to start from.
+ * area. With `missing` an area may have none, and what a row asks for may be wanting, at that cost: then there is always something to start
+ * from.
  */
 export const combined = (
   program: SuggestProgram,
@@ -59,6 +60,14 @@ export const combined = (
     ones.push({ lower: 1, upper: 1, terms: [...own, ...none].map((x) => [x, 1] as const) });
     return own;
   });
+  // What has to be there though no portion that is known has it.
+  if (missing !== undefined)
+    links.forEach((link, k) => {
+      const lacks = link.lower > 0 ? 1 : link.upper < 0 ? -1 : 0;
+      if (lacks === 0) return;
+      const column = columns.push({ name: '', cost: -missing, lower: 0, upper, whole }) - 1;
+      terms[k]?.push([column, lacks]);
+    });
   const rows = [...links.map(({ lower, upper }, k) => ({ lower, upper, terms: terms[k] ?? [] })), ...ones];
   return { columns, rows, portionColumns, others };
 };
