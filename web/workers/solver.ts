@@ -26,6 +26,8 @@ const loaded = (): ReturnType<typeof loadHighs> => {
   return highs;
 };
 
+/** Whether the solver was asked once: what has run already is quick. */
+let isQuick = false;
 /** A question that goes through everything a real one does. */
 const SMALL = SuggestRequest.parse({
   slotSec: 120,
@@ -51,6 +53,8 @@ const solver = {
    */
   load: async (): Promise<void> => {
     const [here, data] = await Promise.all([loaded(), loadLibrary()]);
+    if (isQuick) return;
+    isQuick = true;
     const { library, lookup } = shelfOf(data);
     const setting = { request: SMALL, moves: library, lookup, approach: defaultApproach, audience: null };
     suggest(setting, highsSolver(here));
