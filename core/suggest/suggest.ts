@@ -132,6 +132,8 @@ export const suggest = (
   const suggestions: Suggestion[] = [];
   const rows: Row[] = [...program.rows];
   let highest = Math.round(1 / LEVEL);
+  /** So much of the room is kept for what was not reckoned with. */
+  let spareSec = 0;
   while (suggestions.length < request.count) {
     let best: { suggestion: Suggestion; open: number } | null = null;
     for (let attempt = 0; attempt < TRIES; attempt++) {
@@ -150,13 +152,14 @@ export const suggest = (
         const judged = reviewed(one, { library: setting.moves, lookup }, approach, audience);
         const against = objections(judged);
         // In the order of the body more may have to be let go than was reckoned with.
-        const isLate = judged.ok && judged.timeline.totals.totalMs > roomSec(request.slotSec) * 1000;
-        const open = against === null ? Number.POSITIVE_INFINITY : against.length + (isLate ? 1 : 0);
-        return { brk: one, against, open };
+        const totalSec = judged.ok ? judged.timeline.totals.totalMs / 1000 : 0;
+        const lateSec = Math.max(0, totalSec - roomSec(request.slotSec));
+        const open = against === null ? Number.POSITIVE_INFINITY : against.length + (lateSec > 0 ? 1 : 0);
+        return { brk: one, against, lateSec, open };
       };
       const plain = judge(arranged);
       const filled = judge(fillBreath(arranged, request, lookup, approach));
-      const { brk, against, open } = filled.open <= plain.open ? filled : plain;
+      const { brk, against, lateSec, open } = filled.open <= plain.open ? filled : plain;
       const suggestion: Suggestion = {
         brk,
         reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),
@@ -168,7 +171,9 @@ export const suggest = (
       if (open === 0) break;
       const far = (against ?? []).flatMap((f) => (f.code === 'areaFarBeyond' ? [f] : []));
       rows.push(...far.map((f) => withinReach(program, candidates, f)));
-      if (far.length > 0) continue;
+      spareSec += lateSec;
+      if (lateSec > 0) rows.push({ ...program.room, upper: program.room.upper - spareSec });
+      if (far.length > 0 || lateSec > 0) continue;
       const { own, other } = columnsOf(program, candidates, new Set(chosen.map((c) => c.candidate.move.id)));
       rows.push(notAgain(own, other, chosen.length));
     }
