@@ -65,6 +65,11 @@ const asks: Ask[] = [
   { sec: 900, areas: ['neck', 'shoulder', 'upper back', 'chest', 'low back', 'hip', 'leg'] },
   { sec: 1200, areas: ['neck', 'forearm', 'hand'] },
   { sec: 1200, areas: ['neck', 'shoulder', 'low back'] },
+  // Where one area could take all of it, and where hardly anything serves the other.
+  { sec: 600, areas: ['breath', 'shoulder'], more: { seatedOnly: false } },
+  { sec: 600, areas: ['upper arm', 'forearm'] },
+  { sec: 360, areas: ['hip', 'upper back', 'forearm', 'neck'], more: { moreSide: 'left' } },
+  { sec: 720, areas: ['shoulder', 'foot', 'hip', 'neck'], people: [['pregnancy'], []] },
   // People and rooms.
   { sec: 300, areas: ['neck', 'shoulder'], people: [['neck'], []] },
   { sec: 300, areas: ['shoulder', 'chest'], people: [['shoulder'], ['blood or eye pressure']] },
