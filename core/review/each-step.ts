@@ -91,12 +91,18 @@ export const forEachStep = <T extends object>(
   };
 };
 
+const single = new WeakSet<ReviewRule>();
+/** True for a rule that looks at each step by itself: what it finds of a step it finds of that step alone in a break, too. */
+export const looksAtSteps = (rule: ReviewRule): boolean => single.has(rule);
+
 /** Makes a rule of a break out of one that looks at single steps; see `forEachStep`. */
 export const eachStep = (rule: (at: PlacedStep, input: ReviewInput) => Finding[]): ReviewRule => {
   const each = forEachStep(rule);
-  return (input) => {
+  const ofBreak: ReviewRule = (input) => {
     const all: Finding[] = [];
     for (const found of each(input)) for (const finding of found) all.push(finding);
     return all;
   };
+  single.add(ofBreak);
+  return ofBreak;
 };

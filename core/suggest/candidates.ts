@@ -6,7 +6,6 @@ import {
   type Approach,
   type Area,
   Break,
-  type Kind,
   type Milliseconds,
   type Move,
   type MoveLookup,
@@ -25,11 +24,10 @@ import { type PartKind, timed, workMs } from '../timing';
 import type { Candidate, CandidateDose } from './candidate';
 import { MORE, MORE_REASON } from './more';
 import type { SuggestRequest } from './request';
-import { FRAME, worthWeighing } from './weighed';
+import { FRAME, WORKS, worthWeighing } from './weighed';
 
 const IN_REACH: readonly Thing[] = ['desk', 'chair'];
 const SEATS: readonly Position[] = ['back', 'edge'];
-const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
 /** It takes no longer than this: it frames, it is not what the break is for. Common practice, no source. */
 export const LONGEST_FRAME_SEC = 30;
 

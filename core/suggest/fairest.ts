@@ -4,10 +4,8 @@ import type { SuggestProgram } from './program';
 
 /** How well the least served side is served is told apart in steps of so much of what it is due: less is not felt. */
 export const LEVEL = 0.05;
-/** Where portions do not settle it, the whole program gets so much of the nodes. */
-const WHOLE_SHARE = 0.1;
-/** Within such a share of the bound they nearly do, and it gets so much. */
-const [NEAR, NEAR_SHARE] = [0.03, 0.02];
+/** Where portions do not settle it, the whole program gets so much of the nodes: its bound gets closer soon, or hardly at all. */
+const WHOLE_SHARE = 0.02;
 /** Of a level that the solver reaches to within rounding. */
 const NEARLY = 1e-6;
 
@@ -39,9 +37,9 @@ const quickest = (program: SuggestProgram, rows: readonly Row[]) => {
 const bounded = ({ columns, leastColumn }: SuggestProgram, level: number): Column[] =>
   columns.map((c, i) => (i === leastColumn ? { ...c, lower: Math.max(0, level * LEVEL - NEARLY) } : c));
 
-const wholeLimits = (limits: SolveLimits, share: number): SolveLimits => ({
+const wholeLimits = (limits: SolveLimits): SolveLimits => ({
   ...limits,
-  nodes: Math.ceil(limits.nodes * share),
+  nodes: Math.ceil(limits.nodes * WHOLE_SHARE),
 });
 
 /** An answer that serves every side so much in the time there is; null where there is none. */
@@ -62,7 +60,7 @@ const served = (
   if (bound <= enough + NEARLY) return null;
   // Not settled by portions: any answer will do.
   const columns = bounded(program, level).map((c) => ({ ...c, cost: 0 }));
-  const whole = solve({ columns, rows }, wholeLimits(limits, WHOLE_SHARE));
+  const whole = solve({ columns, rows }, wholeLimits(limits));
   return whole.status === 'none' ? null : whole.values;
 };
 
@@ -81,8 +79,7 @@ const best = (
   const start = found?.values ?? known;
   const whole = solve(
     { columns: bounded(program, level), rows, ...(start && { start }) },
-    // Where theirs is nearly close enough, the bound of the whole program gets closer soon or hardly at all.
-    wholeLimits(limits, gap <= NEAR ? NEAR_SHARE : WHOLE_SHARE),
+    wholeLimits(limits),
   );
   if (whole.status === 'none') return found && { solution: { ...found, gap }, level };
   const better = found && found.objective > whole.objective ? found : whole;

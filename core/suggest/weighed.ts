@@ -56,11 +56,12 @@ const balancing = (all: readonly Candidate[], others: readonly Candidate[]): Set
 export const isOnlyBreath = ({ targets }: Pick<SuggestRequest, 'targets'>): boolean =>
   targets.length > 0 && targets.every((t) => t.area === 'breath');
 
-const MAIN: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
+/** What works on an area, and does not only frame a break. */
+export const WORKS: readonly Kind[] = ['mobilise', 'stretch', 'activate', 'massage'];
 
 /** What a break is made of, and not only framed with; where the breath is all that is wanted, breathing is. */
 export const mainKinds = (request: Pick<SuggestRequest, 'targets'>): readonly Kind[] =>
-  isOnlyBreath(request) ? [...MAIN, 'breathe'] : MAIN;
+  isOnlyBreath(request) ? [...WORKS, 'breathe'] : WORKS;
 
 /** What lets go of an area is for one of these: nobody shakes the shoulders after holds of the leg. Common practice, no source. */
 const LETS_GO: Readonly<Record<Area, readonly Area[]>> = {

@@ -1,3 +1,4 @@
+import { looksAtSteps } from '../each-step';
 import type { ReviewRule } from '../finding';
 import { breathEnd } from './breath/breath-end';
 import { breathWords } from './breath/breath-words';
@@ -101,15 +102,7 @@ export const reviewRules: readonly ReviewRule[] = [
 
 /** Those that can object to a step by itself, whatever stands round it and however long the break is. */
 export const aloneRules: readonly ReviewRule[] = [
-  headLow,
-  head,
-  fold,
-  holdLength,
-  room,
-  call,
+  ...reviewRules.filter(looksAtSteps),
   neckLong,
-  breathEnd,
-  breathWords,
-  cueLength,
   approachInSteps,
 ];

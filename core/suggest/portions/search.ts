@@ -6,7 +6,7 @@ import { boundTable } from './table';
 import { type Found, type Line, type Prices, type Searched, type Walked, type Wanted, walk } from './walk';
 
 /** Where a search is given up: the same on every machine. What is left open then is what its table cannot rule out. */
-const MOST_VISITS = 50_000;
+export const MOST_VISITS = 50_000;
 /** After so many visits a closer bound is looked for. */
 const FEW_VISITS = 2000;
 /** So many of the dearest charges are settled before a search. */
@@ -133,6 +133,6 @@ const searchSettled = (
   return search(
     sharpened(lines, rows, muscleGains, serving, known, block.sharpening),
     wanted.floor,
-    MOST_VISITS,
+    wanted.visits ?? MOST_VISITS,
   );
 };

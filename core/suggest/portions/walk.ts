@@ -32,6 +32,8 @@ export interface Wanted {
   floor: number;
   /** So many of the best are enough. */
   most: number;
+  /** It is given up after so many visits. */
+  visits?: number;
 }
 
 /** A dose as the search takes it up: rows and gains it adds to, by their places. */
@@ -83,18 +85,21 @@ export const walk = (
   let holding = 0;
   // What is charged in any case from here on, and what may still be paid out.
   let charges = prices.once.reduce((s, o) => s + Math.min(0, o.charge), 0);
+  /** What is certain to be charged where a dose causes it; 0 for what another dose may spare, or what is paid out. */
+  const certain = prices.once.map(({ charge, unless }) => (unless.size === 0 ? Math.max(0, charge) : 0));
+  /** What a row allows however many times something is let go, where adding a move never makes it easier to keep. */
+  const allows = rows.map((r) => (r.onlyAdds ? r.upper + NEARLY : Number.POSITIVE_INFINITY));
 
   /** Takes up a dose, or puts it back. */
   const take = (line: Line, sign: 1 | -1): void => {
-    for (const [k, f] of line.rows) inRow[k] = (inRow[k] as number) + sign * f;
+    for (const row of line.rows) inRow[row[0]] = (inRow[row[0]] as number) + sign * row[1];
     for (let k = 0; k < inSide.length; k++)
       inSide[k] = (inSide[k] as number) + sign * (line.sides[k] as number);
     for (const [k, sec] of line.muscles) inMuscle[k] = (inMuscle[k] as number) + sign * sec;
     for (const k of line.causes) {
       const times = (caused[k] as number) + sign;
       caused[k] = times;
-      const { charge, unless } = prices.once[k] as Prices['once'][number];
-      if (charge > 0 && unless.size === 0 && times === (sign > 0 ? 1 : 0)) charges += sign * charge;
+      if (times === (sign > 0 ? 1 : 0)) charges += sign * (certain[k] as number);
     }
     for (const k of line.spares) spared[k] = (spared[k] as number) + sign;
     if (line.holds) holding += sign;
@@ -137,14 +142,27 @@ export const walk = (
     threshold = Math.max(threshold, (found.at(-1)?.value ?? floor) + NEARLY);
   };
 
-  /** The most that can still come of what is chosen, from a choice on; `promised` is what the doses before it bring at most. */
-  const still = (choice: number, promised: number, ready: number): number => {
+  /** The most that can still come of what is chosen and one dose more, from a choice on; `promised` is what the doses bring at most. */
+  const still = (choice: number, promised: number, ready: number, more: Line | null): number => {
+    let charged = charges;
     let served = 0;
-    for (const sec of inSide) served = Math.max(served, sec);
-    return promised - charges + table.still(choice, served, holding > 0, ready);
+    if (more) {
+      for (const row of more.rows)
+        if ((inRow[row[0]] as number) + row[1] > (allows[row[0]] as number)) return Number.NEGATIVE_INFINITY;
+      for (const k of more.causes) if (caused[k] === 0) charged += certain[k] as number;
+    }
+    for (let k = 0; k < inSide.length; k++) {
+      const sec = (inSide[k] as number) + (more ? (more.sides[k] as number) : 0);
+      if (sec > served) served = sec;
+    }
+    return promised - charged + table.still(choice, served, holding > 0 || more?.holds === true, ready);
   };
 
-  /** From a choice on: the dose that can still bring most comes first. */
+  // The ways on from each choice, the one that can still bring most first: place 0 is none of its doses. Kept for all visits.
+  const orders = choices.map((here) => new Int16Array(here.length + 1));
+  const reaches = choices.map((here) => new Float64Array(here.length + 1));
+
+  /** From a choice on. */
   const from = (choice: number, promised: number, ready: number): void => {
     if (++visits > mostVisits) return;
     const here = choices[choice];
@@ -152,29 +170,32 @@ export const walk = (
       keep();
       return;
     }
-    const ways = [{ line: null as Line | null, ready, still: still(choice + 1, promised, ready) }];
-    for (const line of here) {
-      const then = readyAfter(ready, line);
+    const [order, reach] = [orders[choice] as Int16Array, reaches[choice] as Float64Array];
+    let ways = 0;
+    for (let place = 0; place <= here.length; place++) {
+      const line = here[place - 1] ?? null;
+      const then = line ? readyAfter(ready, line) : ready;
       if (then < 0) continue;
-      take(line, 1);
-      const fits = line.rows.every(([k]) => {
-        const row = rows[k];
-        return !row?.onlyAdds || (inRow[k] as number) <= row.upper + NEARLY;
-      });
-      const reach = fits ? still(choice + 1, promised + line.brings, then) : Number.NEGATIVE_INFINITY;
-      take(line, -1);
-      if (reach >= threshold) ways.push({ line, ready: then, still: reach });
+      const most = still(choice + 1, promised + (line?.brings ?? 0), then, line);
+      if (most < threshold) continue;
+      let at = ways++;
+      for (; at > 0 && (reach[at - 1] as number) < most; at--) {
+        reach[at] = reach[at - 1] as number;
+        order[at] = order[at - 1] as number;
+      }
+      reach[at] = most;
+      order[at] = place;
     }
-    ways.sort((a, b) => b.still - a.still);
-    for (const way of ways) {
-      if (way.still < threshold) return;
-      if (way.line) take(way.line, 1);
-      from(choice + 1, promised + (way.line?.brings ?? 0), way.ready);
-      if (way.line) take(way.line, -1);
+    for (let at = 0; at < ways; at++) {
+      if ((reach[at] as number) < threshold) return;
+      const line = here[(order[at] as number) - 1] ?? null;
+      if (line) take(line, 1);
+      from(choice + 1, promised + (line?.brings ?? 0), line ? readyAfter(ready, line) : ready);
+      if (line) take(line, -1);
     }
   };
   const start = always - paid;
-  const atMost = still(0, start, 0);
+  const atMost = still(0, start, 0, null);
   from(0, start, 0);
   found.sort((a, b) => b.value - a.value);
   const isCut = visits > mostVisits;

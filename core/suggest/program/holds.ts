@@ -104,7 +104,7 @@ const byMuscle = (sheet: Sheet, passes: (c: Candidate) => boolean): Terms[] => {
 };
 
 /**
- * How often something is let go between holds, as columns with the time each takes: after two of one area, after three of
+ * How often something is let go between holds, as a column with the time each takes: after two of one area, after three of
  * any. Where nothing lets go there are no more holds than that.
  */
 const letGoes = (sheet: Sheet, { slotSec }: SuggestRequest, letGo: LettingGo): Terms => {
@@ -129,18 +129,19 @@ const letGoes = (sheet: Sheet, { slotSec }: SuggestRequest, letGo: LettingGo): T
     taken.push([x, (longest?.lengthMs ?? 0) / 1000]);
   }
   const longestOfAll = Math.max(0, ...taken.map(([, sec]) => sec));
-  const any = sheet.column({
-    name: 'let go between areas',
+  const all = sheet.column({
+    name: 'let go in all',
     cost: 0,
     lower: 0,
     upper: longestOfAll > 0 ? sheet.candidates.length : 0,
     whole: true,
   });
+  // As often as the areas need it, and between them.
+  sheet.most(0, [...taken.map(([x]) => [x, 1] as const), [all, -1]]);
+  sheet.most(HOLDS_RUNNING, [...sheet.those(holds), [all, -HOLDS_RUNNING]]);
+  sheet.most(FEW_HOLDS, [...sheet.those(holds), [all, -MANY_RUNNING]]);
   // One that is due for an area may come a hold earlier, after another one: each is charged as the longest.
-  const times = [...taken.map(([x]) => x), any].map((x) => [x, longestOfAll] as [number, number]);
-  sheet.most(HOLDS_RUNNING, [...sheet.those(holds), ...times.map(([x]) => [x, -HOLDS_RUNNING] as const)]);
-  sheet.most(FEW_HOLDS, [...sheet.those(holds), ...times.map(([x]) => [x, -MANY_RUNNING] as const)]);
-  return times;
+  return [[all, longestOfAll]];
 };
 
 /** Everything about holds; answers what letting go between them takes, seconds. */

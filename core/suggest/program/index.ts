@@ -3,6 +3,7 @@ import type { Program, Row } from '../../solver';
 import type { Candidate } from '../candidate';
 import type { Setting } from '../candidates';
 import type { LettingGo } from '../let-go';
+import { WORKS } from '../weighed';
 import { frame } from './frame';
 import { holdRules } from './holds';
 import { places } from './places';
@@ -28,13 +29,15 @@ export interface SuggestProgram extends Program {
   edgeColumn: number;
   standColumn: number;
   thingColumns: ReadonlyMap<Thing, number>;
+  /** The columns that decide over much else: the seat, things, how often something is let go. */
+  deciding: readonly number[];
   /** The seconds that each column takes of the slot. */
   seconds: Terms;
   /** The row that keeps them within the slot. */
   room: Row;
   /** What the areas that are wanted are given, and what that is worth. */
   gains: readonly Gain[];
-  /** Columns that only look at one area that is wanted: the doses of each of its moves, and how often it is let go of. */
+  /** Columns that only look at one area: the doses of each of its moves, and how often it is let go of. */
   areas: readonly AreaColumns[];
 }
 
@@ -71,9 +74,13 @@ export const suggestProgram = (
   const leastColumn = serve(sheet, request);
   const { seconds, room } = time(sheet, request, { edge, stand, things }, lettingGo, brk);
   const { columns, rows, doseColumns, gains, letGoColumns } = sheet;
-  const areas = [...new Set(gains.map((g) => g.area))].map((area) => ({
+  // The frame of a break is of no area, unless that area is wanted.
+  const isOf = (c: Candidate | undefined, area: Area): boolean =>
+    c?.area === area && (wanted.has(area) || WORKS.includes(c.move.kind));
+  const worked = candidates.filter((c) => isOf(c, c.area)).map((c) => c.area);
+  const areas = [...new Set([...gains.map((g) => g.area), ...worked])].map((area) => ({
     area,
-    doses: doseColumns.filter((_, i) => candidates[i]?.area === area),
+    doses: doseColumns.filter((_, i) => isOf(candidates[i], area)),
     letGo: letGoColumns.get(area) ?? null,
   }));
   return {
@@ -84,6 +91,7 @@ export const suggestProgram = (
     edgeColumn: edge,
     standColumn: stand,
     thingColumns: things,
+    deciding: [edge, stand, ...things.values(), ...lettingGo.map(([x]) => x)],
     gains,
     areas,
     seconds,
