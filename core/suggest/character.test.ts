@@ -25,10 +25,21 @@ describe('what a suggestion is like', () => {
     expect(one).toMatchObject({
       first: 'neck',
       heldMs: 40_000,
+      holds: 1,
       endsStanding: false,
       moves: ['Ear toward the shoulder', 'Chin nod to neutral'],
     });
     expect(one.movedMs).toBeGreaterThan(0);
+    expect(one.shares).toEqual([
+      { area: 'neck', share: expect.closeTo(1, 9) },
+      { area: 'forearm', share: 0 },
+    ]);
+  });
+
+  it('names holds before what takes longer and is only moved', () => {
+    expect(like(['wrist-circles', { dose: 20 }], ['fingers-down', { dose: 10 }]).moves[0]).toBe(
+      'Fingers down, drawn back',
+    );
   });
 
   it('names the wanted area that comes first, and none where there is none', () => {
@@ -37,6 +48,11 @@ describe('what a suggestion is like', () => {
       first: null,
       heldMs: 0,
       movedMs: 0,
+      holds: 0,
+      shares: [
+        { area: 'neck', share: 0 },
+        { area: 'forearm', share: 0 },
+      ],
       endsStanding: false,
       moves: [],
     });

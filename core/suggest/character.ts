@@ -10,9 +10,13 @@ export interface Character {
   first: Area | null;
   heldMs: Milliseconds;
   movedMs: Milliseconds;
+  /** How many holds it has. */
+  holds: number;
+  /** How much of its work is mainly for each wanted area, as a share of all. */
+  shares: readonly { area: Area; share: number }[];
   /** Where it ends standing up. */
   endsStanding: boolean;
-  /** Names of the main moves, the one with most work first. */
+  /** Names of the main moves: the holds first, and of these the one with most work. */
   moves: readonly string[];
 }
 
@@ -29,11 +33,18 @@ export const characterOf = (
   const workMs = (held: boolean): Milliseconds =>
     main.filter((at) => isHeld(at) === held).reduce((sum, at) => sum + workOf(at), 0);
   const areas = main.map(({ move }) => move.areas.find((area) => wanted.has(area)));
+  const all = main.reduce((sum, at) => sum + workOf(at), 0);
+  const share = (area: Area): number =>
+    main.reduce((sum, at) => sum + (at.move.areas[0] === area ? workOf(at) / all : 0), 0);
   return {
     first: areas.find((area) => area !== undefined) ?? null,
     heldMs: workMs(true),
     movedMs: workMs(false),
+    holds: main.filter(isHeld).length,
+    shares: [...wanted].map((area) => ({ area, share: share(area) })),
     endsStanding: main.at(-1)?.position === 'standing',
-    moves: [...main].sort((a, b) => workOf(b) - workOf(a)).map(({ move }) => move.name),
+    moves: [...main]
+      .sort((a, b) => Number(isHeld(b)) - Number(isHeld(a)) || workOf(b) - workOf(a))
+      .map(({ move }) => move.name),
   };
 };
