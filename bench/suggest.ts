@@ -1,6 +1,7 @@
 import { library, moveLookup } from '@kotabi/core/library/all';
-import { defaultApproach } from '@kotabi/core/model';
+import { defaultApproach, type Limit } from '@kotabi/core/model';
 import { highsSolver, SuggestRequest, suggest } from '@kotabi/core/suggest';
+import { audienceOf } from '../core/testing/review';
 import { loadSolver } from '../core/testing/solver-planner';
 import { ratioLine } from './measure';
 
@@ -8,7 +9,14 @@ import { ratioLine } from './measure';
 // wait. The first one is asked twice: the solver and the library are slow where they have not been used.
 const TWO_SECONDS_MS = 2000;
 const solve = highsSolver(await loadSolver());
-const asked: [minutes: number, areas: string, more?: object][] = [
+const OFFICE: Limit[][] = [
+  ['neck'],
+  ['wrist or hand'],
+  ['shoulder'],
+  ['low back', 'pregnancy'],
+  ['dizziness'],
+];
+const asked: [minutes: number, areas: string, more?: object, people?: Limit[][]][] = [
   [5, 'neck, shoulder'],
   [1, 'neck'],
   [2, 'neck, shoulder'],
@@ -20,20 +28,21 @@ const asked: [minutes: number, areas: string, more?: object][] = [
   [10, 'neck, shoulder, forearm'],
   [10, 'neck, chest, low back, hip'],
   [10, 'neck, shoulder, upper back, low back, hip', { seatedOnly: false }],
+  [10, 'neck, forearm, shoulder', { lately: ['chin-nod', 'ear-to-shoulder', 'arm-across'] }, OFFICE],
+  [10, 'forearm, foot, upper arm'],
   [15, 'neck, chest, upper back, hip, low back', { seatedOnly: false }],
   [15, 'neck, shoulder, upper back, chest, low back, hip, leg'],
   [20, 'neck, shoulder, low back'],
   [20, 'neck, upper back, low back, hip, leg', { seatedOnly: false }],
 ];
-const cases = asked.map(([minutes, areas, more]): [string, object] => [
-  `${minutes} min, ${areas}`,
-  { slotSec: minutes * 60, targets: areas.split(', ').map((area) => ({ area })), ...more },
-]);
-for (const [name, ask] of cases) {
-  const request = SuggestRequest.parse(ask);
+for (const [minutes, areas, more, people] of asked) {
+  const name = `${minutes} min, ${areas}${people ? ', for an office' : ''}`;
+  const targets = areas.split(', ').map((area) => ({ area }));
+  const request = SuggestRequest.parse({ slotSec: minutes * 60, targets, ...more });
+  const audience = people ? audienceOf(people) : null;
   const start = performance.now();
   const result = suggest(
-    { request, moves: library, lookup: moveLookup(), approach: defaultApproach, audience: null },
+    { request, moves: library, lookup: moveLookup(), approach: defaultApproach, audience },
     solve,
   );
   const ms = performance.now() - start;

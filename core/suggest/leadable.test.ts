@@ -6,7 +6,7 @@ import { everything } from '../testing/all';
 import { audienceOf } from '../testing/review';
 import { loadSolver } from '../testing/solver-planner';
 import { placedSteps, stepDose } from '../timing';
-import { highsSolver, type Setting, type Solve, SuggestRequest, suggest } from '.';
+import { highsSolver, type Setting, type Solve, SUGGEST_LIMITS, SuggestRequest, suggest } from '.';
 
 // Would one lead it? Sixty requests as instructors make them, each answer read as the break it is.
 
@@ -84,6 +84,15 @@ const asks: Ask[] = [
     areas: ['chest', 'upper back'],
     room: { seats: { castors: false, arms: false, highBack: true } },
   },
+  // A whole office, some of it done the day before.
+  {
+    sec: 600,
+    areas: ['neck', 'forearm', 'shoulder'],
+    people: [['neck'], ['wrist or hand'], ['shoulder'], ['low back', 'pregnancy'], ['dizziness']],
+    room: { seats: { castors: true, arms: true, highBack: false } },
+    more: { lately: ['chin-nod', 'ear-to-shoulder', 'arm-across', 'fingers-down'], firstSide: 'right' },
+  },
+  { sec: 600, areas: ['hand', 'neck'], people: [['neck'], []], more: { calm: true, moreSide: 'right' } },
   // Things, wishes, ways of teaching.
   { sec: 420, areas: ['shoulder', 'upper arm'], more: { things: ['strap'] } },
   { sec: 300, areas: ['shoulder', 'chest'], more: { avoid: ['neck'] } },
@@ -103,6 +112,7 @@ interface Answer {
   ask: Ask;
   name: string;
   brk: Break;
+  gap: number;
   judged: Extract<ReturnType<typeof reviewed>, { ok: true }>;
 }
 const nameOf = ({ sec, areas, more, people, room, approach }: Ask): string =>
@@ -123,11 +133,11 @@ const answer = (ask: Ask): Answer => {
   if (!first) throw new Error(`${nameOf(ask)}: nothing suggested`);
   const judged = reviewed(first.brk, { library, lookup }, approach, audience);
   if (!judged.ok) throw new Error(`${nameOf(ask)}: cannot be timed`);
-  return { ask, name: nameOf(ask), brk: first.brk, judged };
+  return { ask, name: nameOf(ask), brk: first.brk, gap: first.gap, judged };
 };
 
 /** What is wrong with an answer, in words; empty where it can be led. */
-const wrongWith = ({ ask, brk, judged }: Answer): string[] => {
+const wrongWith = ({ ask, brk, gap, judged }: Answer): string[] => {
   const wrong: string[] = [];
   const note = (isWrong: boolean, what: string): void => {
     if (isWrong) wrong.push(what);
@@ -142,6 +152,7 @@ const wrongWith = ({ ask, brk, judged }: Answer): string[] => {
   const all = (...kinds: string[]): number => steps.reduce((s, at) => s + sec(at.step.id, ...kinds), 0);
 
   for (const f of findings) note(true, `${f.weight} ${f.code}`);
+  note(gap > SUGGEST_LIMITS.gap, `${(gap * 100).toFixed(1)} % from the best`);
   note(timeline.totals.totalMs > ask.sec * 970, 'uses up the whole slot');
   note(all('say', 'change', 'note') > all('work'), 'more talk than work');
   if (!ask.more?.moreSide) note(timeline.totals.leftMs !== timeline.totals.rightMs, 'sides differ');
