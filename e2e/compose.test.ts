@@ -183,7 +183,7 @@ describe('a ten-minute break', () => {
     await page.waitForFunction(() => document.activeElement?.id === 'own-words');
     await page.keyboard.type('Who has a window, look out of it.');
     // Seven words more or less: eight words at 140 a minute are 3.43 s, rounded up to 3.5.
-    await page.getByText('8 words · 3.5 s').waitFor();
+    await page.getByText('8 words · 4 s').waitFor();
     await row(page, /Who has a window/).waitFor();
 
     await row(page, /Fingers up/).focus();

@@ -3,7 +3,7 @@ import { placeWord } from '@kotabi/core/cues';
 import { cite, staticHold, staticHoldTotal } from '@kotabi/core/reference';
 import type { Finding, FindingCode } from '@kotabi/core/review';
 import dayjs from 'dayjs';
-import { length, seconds } from './time';
+import { fullSeconds, length, seconds } from './time';
 
 /** What a finding says: what, and why it matters. Where is the step it points at. */
 export interface FindingWords {
@@ -152,7 +152,7 @@ const say: Say = {
     why: `Nobody is asked for force, for pain, for a tingle or for a held breath: only as far as it is easy, and the breath goes on. ${common}`,
   }),
   meanwhileLong: ({ move, second, times, takesMs, roomMs }) => ({
-    title: `${move}: ${second} ${times} times takes about ${seconds(takesMs)}, and there are ${seconds(roomMs)}`,
+    title: `${move}: ${second} ${times} times takes about ${seconds(takesMs)}, and there are ${fullSeconds(roomMs)}`,
     why: `What is done meanwhile should end with what it is done beside. Fewer times, or a longer hold. ${common}`,
   }),
   notMobilised: ({ move, area, holdMs }) => ({
@@ -251,7 +251,7 @@ const say: Say = {
     why: `People sitting still breathe 12 to 20 times a minute anyway: slow breathing is slower. ${common}`,
   }),
   holdTooShort: ({ move, holdMs, leastMs }) => ({
-    title: `${move}: held for only ${seconds(holdMs)}`,
+    title: `${move}: held for only ${fullSeconds(holdMs)}`,
     why: `A stretch wants ${seconds(leastMs)} at least (${cite(staticHold)}).`,
   }),
   holdTooLong: ({ move, holdMs, mostMs }) => ({
@@ -279,7 +279,7 @@ const say: Say = {
     why: `Without one nobody notices what changed. ${common}`,
   }),
   targetMissed: ({ area, heldMs }) => ({
-    title: `For the ${area}, but ${heldMs === 0 ? 'nothing is done for it' : `only ${seconds(heldMs)} a side`}`,
+    title: `For the ${area}, but ${heldMs === 0 ? 'nothing is done for it' : `only ${fullSeconds(heldMs)} a side`}`,
     why: `It is what this break is for. ${common}`,
   }),
   leftIdle: ({ who, lengthMs, move }) => ({
@@ -287,11 +287,11 @@ const say: Say = {
     why: `Half a minute of sitting by is enough. ${common}`,
   }),
   cueTooLong: ({ move, cueMs, roomMs, during }) => ({
-    title: `${move}: ${seconds(cueMs)} of words ${during === 'work' ? `for ${seconds(roomMs)} of work` : 'before anything moves'}`,
+    title: `${move}: ${seconds(cueMs)} of words ${during === 'work' ? `for ${fullSeconds(roomMs)} of work` : 'before anything moves'}`,
     why:
       during === 'work'
         ? `What to feel and check does not fit into the time at this pace. ${common}`
-        : `Set-ups over ${seconds(roomMs)} lose the room. ${common}`,
+        : `Set-ups over ${fullSeconds(roomMs)} lose the room. ${common}`,
   }),
 };
 

@@ -13,8 +13,11 @@ export const minSec = (ms: Milliseconds): string =>
 export const minSecTo = (ms: Milliseconds, mostMs: Milliseconds): string =>
   mostMs > ms ? `${minSec(ms)} to ${minSec(mostMs)}` : minSec(ms);
 
-/** Seconds with their unit, `12.5 s`. */
-export const seconds = (ms: Milliseconds): string => `${Number((ms / 1000).toFixed(1))} s`;
+/** Seconds with their unit, `13 s`. */
+export const seconds = (ms: Milliseconds): string => `${wholeSec(ms)} s`;
+
+/** Full seconds with their unit, `12 s`, where a begun one does not count: what was done, and what there is room for. */
+export const fullSeconds = (ms: Milliseconds): string => `${Math.floor(ms / 1000)} s`;
 
 /** A length for reading: whole seconds below a minute and a half, minutes and seconds from there. */
 export const length = (ms: Milliseconds): string => (ms < 90_000 ? `${wholeSec(ms)} s` : `${minSec(ms)} min`);

@@ -2,13 +2,15 @@ import type { Finding, FindingCode } from '@kotabi/core/review';
 import { describe, expect, it } from 'vitest';
 import { daysText } from '../screens/people/people-words';
 import { findingWords } from './findings';
-import { clock, length, minSec, minuteOf, seconds } from './time';
+import { clock, fullSeconds, length, minSec, minuteOf, seconds } from './time';
 
 describe('times in words', () => {
   it('reads lengths to the whole second, begun ones counted, and clocks to the minute', () => {
     expect([minSec(57_000), minSec(416_500), minSec(59_960)]).toEqual(['0:57', '6:57', '1:00']);
     expect([minSec(1), minSec(61_001)]).toEqual(['0:01', '1:02']);
-    expect([seconds(12_500), length(89_000), length(90_000)]).toEqual(['12.5 s', '89 s', '1:30 min']);
+    expect([seconds(12_500), length(89_000), length(90_000)]).toEqual(['13 s', '89 s', '1:30 min']);
+    // What is there, or was done, is never told as more than it is.
+    expect([fullSeconds(12_900), fullSeconds(13_000)]).toEqual(['12 s', '13 s']);
     expect([clock(545), clock(1440)]).toEqual(['09:05', '24:00']);
     expect([
       minuteOf('9:05'),

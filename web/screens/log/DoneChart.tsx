@@ -1,5 +1,5 @@
 import type { StepRecord, WorkPair } from '@kotabi/core/record';
-import { seconds } from '../../words/time';
+import { fullSeconds, seconds } from '../../words/time';
 import styles from './log.module.css';
 
 const Bar = ({
@@ -14,19 +14,16 @@ const Bar = ({
   if (!pair) return null;
   const width = (ms: number): string => `${(100 * ms) / most}%`;
   const short = pair.doneMs < pair.plannedMs;
+  const planned = seconds(pair.plannedMs);
+  const done = (short ? fullSeconds : seconds)(pair.doneMs);
   return (
-    <div
-      className={`${styles.bar} ${styles[side]}`}
-      role="img"
-      aria-label={`${side}: ${seconds(pair.doneMs)} of ${seconds(pair.plannedMs)}`}
-    >
+    <div className={`${styles.bar} ${styles[side]}`} role="img" aria-label={`${side}: ${done} of ${planned}`}>
       <div className={styles.track}>
         <div className={styles.planned} style={{ width: width(pair.plannedMs) }} />
         <div className={styles.done} style={{ width: width(Math.min(pair.doneMs, most)) }} />
       </div>
       <span className={`tabular small ${short ? styles.short : 'muted'}`}>
-        {seconds(pair.doneMs)}
-        {pair.doneMs !== pair.plannedMs && ` of ${seconds(pair.plannedMs)}`}
+        {done === planned ? done : `${done} of ${planned}`}
       </span>
     </div>
   );
