@@ -19,7 +19,7 @@ const escapeCue = (text: string): string =>
 const partDose = (part: Part): string => {
   if (part.kind !== 'work') return '';
   const { reps, breath, lengthMs } = part;
-  if (reps === null) return doseWords({ measure: 'seconds', amount: Number((lengthMs / 1000).toFixed(1)) });
+  if (reps === null) return doseWords({ measure: 'seconds', amount: Math.ceil(lengthMs / 1000) });
   return doseWords({ measure: 'reps', amount: reps, repSec: breath ? 'breath' : lengthMs / 1000 / reps });
 };
 
