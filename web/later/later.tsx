@@ -36,9 +36,9 @@ export const later = <P extends object>(load: () => Promise<ComponentType<P>>): 
   };
   // biome-ignore lint/correctness/noComponentHookFactories: made once for each part, when its module is read
   const Shown = (props: P) => {
-    const [Now, setNow] = useState(() => next);
-    const There = there;
-    if (There) return <There {...props} />;
+    // What is shown stays the same for as long as it is: what is put in its place, even if it is alike, begins anew, and a
+    // question or a dialog that was open in it is gone.
+    const [Now, setNow] = useState(() => (there as Attempt | null) ?? next);
     return <Now {...props} again={() => setNow(() => next)} renew={renew} />;
   };
   return Object.assign(Shown, {
