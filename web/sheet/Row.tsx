@@ -35,7 +35,8 @@ const sidesText = (row: SheetRow): string => {
   if (!isTwoWay(move)) {
     if (!move.ways.directions) return 'both sides together';
     return step.directions === 'both'
-      ? move.ways.directions.join(', then ')
+      ? // Short enough for its line: “left to right, then right to left”.
+        move.ways.directions.map((d) => d.replace(/^from /, '')).join(', then ')
       : `${step.directions === 'first' ? move.ways.directions[0] : move.ways.directions[1]} only`;
   }
   const [left, right] = [workMs(row, 'left'), workMs(row, 'right')];
@@ -102,7 +103,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
           {move.name}
         </span>
         {pass === 0 && (
-          <span className={styles.sides} title={row.meanwhile || undefined}>
+          <span className={styles.sides} title={rowText(row)}>
             {rowText(row)}
           </span>
         )}
