@@ -51,13 +51,14 @@ const Sortable = ({ id, children, className, marked }: SortableProps) => {
 /** Rows of one chain: the links on the first side, which can be dragged, then the same on the second. */
 const ChainRows = ({ item, render }: { item: SheetItem; render: (row: SheetRow) => ReactNode }) => {
   const first = item.rows.filter((r) => r.pass === 0);
-  const sides = item.chain?.sides;
-  const how =
+  const { sides, rounds = 1 } = item.chain ?? {};
+  const order =
     sides !== 'both'
       ? `${sides} only`
       : item.chain?.nesting === 'link by link'
         ? 'each link on both sides'
         : 'all on one side, then all on the other';
+  const how = rounds > 1 ? `${order}, ${rounds} rounds` : order;
   return (
     <fieldset className={styles.chain} aria-label={`Series of ${first.length}, ${how}`}>
       <div className={styles.chainHead}>

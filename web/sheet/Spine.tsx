@@ -1,6 +1,7 @@
 import { restOfBreath } from '@kotabi/core/breath';
 import { isWork, type Part, type WorkPart } from '@kotabi/core/timing';
 import { memo } from 'react';
+import { joined } from './rows';
 
 export const SPINE_WIDTH = 148;
 const MIDDLE = SPINE_WIDTH / 2;
@@ -108,11 +109,11 @@ interface Props {
 
 /** The piece of the spine beside one row: the breath's wave and the work hanging left, right or across. */
 export const Spine = memo(
-  ({ parts, height, holds }: Props) => {
-    const start = parts[0]?.startMs ?? 0;
+  ({ parts: given, height, holds }: Props) => {
+    const parts = joined(given);
     const total = parts.reduce((sum, p) => sum + p.lengthMs, 0) || 1;
     const pad = 5;
-    const y = (ms: number): number => pad + ((ms - start) / total) * (height - 2 * pad);
+    const y = (ms: number): number => pad + (ms / total) * (height - 2 * pad);
     return (
       <svg width={SPINE_WIDTH} height={height} aria-hidden="true" style={{ display: 'block' }}>
         {parts.filter(isWork).map((p) => block(p, y))}

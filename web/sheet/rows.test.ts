@@ -3,7 +3,7 @@ import { moveLookup } from '@kotabi/core/library/all';
 import { Break } from '@kotabi/core/model';
 import { compileTimeline, resolveBreak } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
-import { sheetItems } from './rows';
+import { joined, sheetItems } from './rows';
 
 const lookup = moveLookup();
 const step = (id: string, moveId: string, more = {}) => ({ ...stepOf(lookup(moveId)!, id), ...more });
@@ -16,6 +16,26 @@ const itemsOf = (...items: unknown[]) => {
 const links = [step('l1', 'ear-to-shoulder'), step('l2', 'nose-to-armpit', { sides: 'right' })];
 
 describe('rows of the sheet', () => {
+  it('draw the rounds of a series one after the other, whatever lies between them in time', () => {
+    const { items, timeline } = itemsOf({ type: 'chain', id: 'c', links, rounds: 2 });
+    const rows = items.flatMap((i) => i.rows).filter((r) => r.parts.length > 0);
+    const hasGap = rows.some((r) => {
+      const last = r.parts.at(-1);
+      return last && last.startMs + last.lengthMs - (r.parts[0]?.startMs ?? 0) > r.lengthMs + 1;
+    });
+    expect(hasGap).toBe(true);
+    for (const { parts, lengthMs } of rows) {
+      const drawn = joined(parts);
+      let at = 0;
+      for (const part of drawn) {
+        expect(part.startMs).toBeCloseTo(at, 6);
+        at += part.lengthMs;
+      }
+      expect(at).toBeCloseTo(lengthMs, 6);
+    }
+    expect(rows.reduce((sum, r) => sum + r.lengthMs, 0)).toBe(timeline.totals.totalMs);
+  });
+
   it('follow the time: a chain shows its links twice, once a side', () => {
     const { items, timeline } = itemsOf(step('s', 'sit-tall'), { type: 'chain', id: 'c', links });
     const rows = items.flatMap((i) => i.rows);

@@ -87,3 +87,13 @@ export const sheetItems = (resolved: ResolvedBreak, timeline: Timeline): SheetIt
     return { id: chain.id, chain, kind, rows: passRows };
   });
 };
+
+/** The parts of a row one after the other: what lies between the rounds of a series belongs to other rows. */
+export const joined = (parts: readonly Part[]): Part[] => {
+  let startMs = 0;
+  return parts.map((part) => {
+    const own = { ...part, startMs };
+    startMs += part.lengthMs;
+    return own;
+  });
+};

@@ -6,7 +6,7 @@ import { type Priced, price } from './prices';
 import { bestPortions } from './search';
 
 /** So many portions of an area are weighed at first, when all that could be in a better break are looked for; then twice as many. */
-export const MOST_PORTIONS = 250;
+const MOST_PORTIONS = 250;
 /** So often at most. */
 const MOST_ROUNDS = 3;
 /** Where the bound is further off than this, as a share, once more is enough: there are too many. */
