@@ -86,6 +86,20 @@ const standingOut = (page: Page): Promise<string[]> =>
     }),
   );
 
+/** Names that are cut off, and words that stand out of the row of the sheet they belong to. */
+const cutOff = (page: Page): Promise<string[]> =>
+  page.evaluate(() => [
+    ...[...document.querySelectorAll('main [class*=name]')]
+      .filter((name) => name.scrollWidth > name.clientWidth + 1)
+      .map((name) => `cut: ${name instanceof HTMLInputElement ? name.value : name.textContent}`),
+    ...[...document.querySelectorAll('[data-step] > *')]
+      .filter((words) => {
+        const below = words.getBoundingClientRect().bottom;
+        return below > (words.parentElement?.getBoundingClientRect().bottom ?? 0) + 1;
+      })
+      .map((words) => `out of its row: ${words.textContent}`),
+  ]);
+
 /** The main buttons of a dialog that one has to scroll to. */
 const outOfSight = (page: Page): Promise<string[]> =>
   page.evaluate(
@@ -102,9 +116,11 @@ describe.each(views)('%s', (_, path, ready) => {
     expect(await axe(page)).toEqual([]);
     expect(await widerBy(page)).toBe(0);
     expect(await standingOut(page)).toEqual([]);
+    expect(await cutOff(page)).toEqual([]);
     await page.setViewportSize({ width: 1024, height: 768 });
     expect(await widerBy(page)).toBe(0);
     expect(await standingOut(page)).toEqual([]);
+    expect(await cutOff(page)).toEqual([]);
   });
 });
 

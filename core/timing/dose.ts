@@ -38,6 +38,11 @@ const eachWay = ({ ways }: Move, dose: string, say: Say): string => {
 /** The usual dose of a move, before it stands in a break. */
 export const usualDose = (move: Move): string => eachWay(move, doseWords(move.dose.usual), english);
 
+/** Whether the two sides, or the two directions, of a step have amounts of their own. */
+const ownAmounts = ({ step, doneSides }: PlacedStep): boolean =>
+  (step.second !== undefined && step.directions === 'both') ||
+  (doneSides === 'both' && step.uneven !== undefined && step.uneven.amount !== step.dose.amount);
+
 const waysWords = (
   { step, move, doneSides }: PlacedStep,
   amountWords: (side?: Side) => string,
@@ -93,7 +98,12 @@ export const meanwhileWords = (
 export const ownDose = (at: PlacedStep, say: Say = english): string => {
   const { step, move, amountOf } = at;
   const { directions } = move.ways;
-  const dose = waysWords(at, (side) => doseWords(amountOf.dose, amountOf.on(side), say), say);
+  // Where each way has its own amount, what is held in every repetition is said once, behind both.
+  const held = ownAmounts(at) && amountOf.dose.measure === 'reps' ? amountOf.dose.holdSec : undefined;
+  const bare = held === undefined ? amountOf.dose : { ...amountOf.dose, holdSec: undefined };
+  const dose = waysWords(at, (side) => doseWords(bare, amountOf.on(side), say), say);
+  const withHold = (text: string): string =>
+    held === undefined ? text : say('doseHeld', { dose: text, seconds: held });
   const inSets = (text: string): string =>
     step.sets > 1 ? say('doseSets', { dose: text, sets: step.sets }) : text;
   const ended = (text: string): string =>
@@ -103,10 +113,10 @@ export const ownDose = (at: PlacedStep, say: Say = english): string => {
   if (step.second && step.directions === 'both' && one !== undefined && other !== undefined) {
     const first = say('doseDirection', { dose, direction: one });
     const second = say('doseDirection', {
-      dose: doseWords(step.dose, step.second.amount, say),
+      dose: doseWords(bare, step.second.amount, say),
       direction: other,
     });
-    return ended(withBreath(step, inSets(say('doseAnd', { first, second })), say));
+    return ended(withBreath(step, inSets(withHold(say('doseAnd', { first, second }))), say));
   }
   const way = step.directions === 'first' ? one : other;
   const turned = !directions
@@ -116,5 +126,5 @@ export const ownDose = (at: PlacedStep, say: Say = english): string => {
       : say('doseOnly', { dose, way: way ?? '' });
   const inTurn =
     step.oneByOne && move.ways.pattern === 'alternate' ? say('doseOneSideFirst', { dose: turned }) : turned;
-  return ended(withBreath(step, inSets(inTurn), say));
+  return ended(withBreath(step, inSets(withHold(inTurn)), say));
 };

@@ -35,6 +35,9 @@ describe('more doses', () => {
       text: '5.5 + 25 + 2 = 32.5',
     });
     expect(doseOf(step('a', { dose: rep(5, 2, { holdSec: 3 }) }), [m])).toBe('5 times, each held 3 s');
+    const turned = move('b', { ways: { pattern: 'together', directions: ['outward', 'inward'] } });
+    const own = step('b', { dose: rep(5, 2, { holdSec: 3 }), second: { amount: 8, reason: 'said' } });
+    expect(doseOf(own, [turned])).toBe('5 times outward, 8 times inward, each held 3 s');
   });
 
   it('held on an alternating move: 20 s, cue 14, again 4, one whole side after the other', () => {
@@ -78,7 +81,11 @@ describe('more doses', () => {
   it('a range: together, hold 15 to 20, cue 10', () => {
     const m = move('a', { cues: cues(10) });
     const range = { measure: 'seconds', amount: 15, to: 20 } as const;
-    expect(of([step('a', { dose: range })], [m])).toMatchObject({ total: 21.5, most: 26.5 });
+    expect(of([step('a', { dose: range })], [m])).toMatchObject({
+      total: 21.5,
+      most: 26.5,
+      text: '4.5 + 15 + 2 = 21.5 to 26.5',
+    });
     expect(doseOf(step('a', { dose: range }), [m])).toBe('15 to 20 s');
     // Left and right get the same range.
     const sided = move('b', { ways: each(), cues: cues(10) });

@@ -121,9 +121,12 @@ export interface Timeline {
   totals: Totals;
 }
 
-/** The longest a break may last: every range at its upper end. */
-export const mostMs = ({ parts, totals }: Timeline): Milliseconds =>
-  parts.reduce((sum, p) => sum + (p.kind === 'work' ? (p.moreMs ?? 0) : 0), totals.totalMs);
+/** The longest that parts may last, ms: every range at its upper end. */
+export const mostOf = (parts: readonly Part[]): Milliseconds =>
+  parts.reduce((sum, p) => sum + p.lengthMs + (p.kind === 'work' ? (p.moreMs ?? 0) : 0), 0);
+
+/** The longest a break may last, ms: every range at its upper end. */
+export const mostMs = ({ parts }: Timeline): Milliseconds => mostOf(parts);
 
 export const isWork = (part: Part): part is WorkPart => part.kind === 'work';
 

@@ -1,5 +1,5 @@
 import type { Milliseconds, Side } from '../model';
-import type { Part, PartKind } from './timeline';
+import { mostOf, type Part, type PartKind } from './timeline';
 
 /** One number of the working and what it stands for. */
 export interface Term {
@@ -15,6 +15,8 @@ export interface TermGroup {
 export interface Working {
   groups: TermGroup[];
   totalMs: Milliseconds;
+  /** With every range at its upper end; the same as the total where there is none. */
+  mostMs: Milliseconds;
 }
 
 const termKind = (kind: PartKind): Term['kind'] => {
@@ -56,17 +58,18 @@ export const workingOf = (parts: readonly Part[]): Working => {
     key = nextKey;
     last = part;
   }
-  return { groups, totalMs: parts.reduce((sum, p) => sum + p.lengthMs, 0) };
+  return { groups, totalMs: parts.reduce((sum, p) => sum + p.lengthMs, 0), mostMs: mostOf(parts) };
 };
 
 const sec = (lengthMs: Milliseconds): string => String(Number((lengthMs / 1000).toFixed(3)));
 
-/** The working as a sum in seconds, such as `3 + (6 + 20 + 2) + (4 + 20 + 2) = 57`. */
-export const workingText = ({ groups, totalMs }: Working): string => {
+/** The working as a sum in seconds, such as `3 + (6 + 20 + 2) + (4 + 20 + 2) = 57`, or `= 21.5 to 26.5` with a range. */
+export const workingText = ({ groups, totalMs, mostMs }: Working): string => {
   const several = groups.filter((g) => g.terms.length > 1).length > 1;
   const sums = groups.map(({ terms }) => {
     const sum = terms.map((t) => sec(t.lengthMs)).join(' + ');
     return several && terms.length > 1 ? `(${sum})` : sum;
   });
-  return `${sums.join(' + ')} = ${sec(totalMs)}`;
+  const total = mostMs > totalMs ? `${sec(totalMs)} to ${sec(mostMs)}` : sec(totalMs);
+  return `${sums.join(' + ')} = ${total}`;
 };

@@ -15,6 +15,7 @@ import { meanOf, quantile, SimSettings, simDay } from '@kotabi/core/simulate';
 import { SuggestRequest } from '@kotabi/core/suggest';
 import {
   imbalance,
+  mostOf,
   type ResolvedBreak,
   type Timeline,
   timed,
@@ -39,7 +40,7 @@ interface Sent {
 
 const timeOf = ({ brk }: ResolvedBreak, { parts, totals }: Timeline) => ({
   slotMs: brk.slotSec * 1000,
-  totals: { ...totals, imbalance: imbalance(totals) },
+  totals: { ...totals, mostMs: mostOf(parts), imbalance: imbalance(totals) },
   working: brk.items.map(({ id }) => {
     const sum = workingOf(parts.filter((p) => (p.chainId ?? p.stepId) === id));
     return { id, text: workingText(sum), ...sum };

@@ -11,6 +11,8 @@ import styles from './sheet.module.css';
 const SCALE = 1.15;
 const LEAST = 52;
 const LEAST_SECOND_PASS = 32;
+/** More letters than two lines of the column for doses hold: such a dose has lines of its own below the name. */
+const LONG_DOSE = 34;
 
 /** Only this step, all up to it, or this one more or less. */
 export type SelectMode = 'one' | 'range' | 'toggle';
@@ -75,9 +77,10 @@ const same = (a: Props, b: Props): boolean =>
   a.row.meanwhile === b.row.meanwhile &&
   alike(a.row.parts, b.row.parts);
 
-/** One row of the sheet: when, which side, what, how much. Its height follows its time. */
+/** One row of the sheet: when, which side, what, how much. Its height follows its time, and grows where words need more. */
 export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Props) => {
   const { step, move, pass } = row;
+  const long = pass === 0 && row.dose.length > LONG_DOSE;
   const height = Math.max(pass === 1 ? LEAST_SECOND_PASS : LEAST, Math.round((row.lengthMs / 1000) * SCALE));
   const side = row.parts.find((p) => p.kind === 'work')?.side;
   const className = [
@@ -85,6 +88,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
     selected && styles.selected,
     shown && styles.shown,
     pass === 1 && styles.second,
+    long && styles.long,
   ]
     .filter(Boolean)
     .join(' ');
@@ -95,7 +99,9 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
         {mark === 'caution' && <CircleAlert size={16} className={styles.caution} aria-label="caution" />}
         {mark === 'look' && <Eye size={16} className="muted" aria-label="worth a look" />}
       </span>
-      <Spine parts={row.parts} height={height} holds={move.kind === 'stretch'} />
+      <span className={styles.spine}>
+        <Spine parts={row.parts} height={height} holds={move.kind === 'stretch'} />
+      </span>
       <span className={`tabular ${styles.time}`}>{minSec(row.startMs)}</span>
       <span className={styles.words}>
         <span className={styles.name}>
@@ -124,7 +130,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
       // biome-ignore lint/a11y/noStaticElementInteractions: the first row of the step takes the keys
       <div
         className={className}
-        style={{ height }}
+        style={{ minHeight: height }}
         onClick={(e) => onSelect(step.id, modeOf(e))}
         role="presentation"
       >
@@ -135,7 +141,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
     // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys choose, for the whole sheet at once
     <div
       className={className}
-      style={{ height }}
+      style={{ minHeight: height }}
       data-step={step.id}
       role="option"
       aria-selected={selected}

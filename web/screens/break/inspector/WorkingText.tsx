@@ -21,7 +21,7 @@ const sec = (ms: number): string => String(Number((ms / 1000).toFixed(3)));
 
 /** How the time comes about, number by number. */
 export const WorkingText = ({ parts, chained }: { parts: readonly Part[]; chained: boolean }) => {
-  const { groups, totalMs } = workingOf(parts);
+  const { groups, totalMs, mostMs } = workingOf(parts);
   return (
     <div className={styles.working}>
       <h3>{chained ? 'Working of the series' : 'Working'}</h3>
@@ -40,7 +40,11 @@ export const WorkingText = ({ parts, chained }: { parts: readonly Part[]; chaine
         </p>
       ))}
       <p className="tabular">
-        = <b>{sec(totalMs)} s</b>
+        ={' '}
+        <b>
+          {sec(totalMs)}
+          {mostMs > totalMs && ` to ${sec(mostMs)}`} s
+        </b>
       </p>
     </div>
   );
