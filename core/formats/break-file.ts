@@ -36,7 +36,7 @@ const placesOf = (brk: Break): { path: string; step: Step }[] =>
   );
 
 /** What of a step its move does not know: a rung that is not there, a token that means nothing. */
-const stepProblems = (step: Step, move: Move): FieldProblem[] => {
+const unknownToMove = (step: Step, move: Move): FieldProblem[] => {
   const rungs = move.rungs.map((r) => r.name);
   const [idle] = step.words === undefined ? [] : idleTokens(step.words, move);
   const noRung = step.rung !== undefined && !rungs.includes(step.rung);
@@ -56,6 +56,18 @@ const stepProblems = (step: Step, move: Move): FieldProblem[] => {
   ];
 };
 
+/** What of a step nobody knows: a move that is nowhere, or what its move does not have. */
+const stepProblems = (step: Step, find: MoveLookup): FieldProblem[] => {
+  const gone = (path: string, id: string): FieldProblem[] =>
+    find(id) ? [] : [{ path, message: `there is no move "${id}" in the file or in the library`, value: id }];
+  const move = find(step.moveId);
+  return [
+    ...gone('moveId', step.moveId),
+    ...(step.meanwhile ? gone('meanwhile.moveId', step.meanwhile.moveId) : []),
+    ...(move ? unknownToMove(step, move) : []),
+  ];
+};
+
 /**
  * Reads a break file. Anything wrong is named with its place in the text; nothing is guessed. Moves that steps
  * use but the file does not hold are a problem too, unless `lookup` knows them.
@@ -66,24 +78,10 @@ export const readBreakFile = (text: string, lookup: MoveLookup = () => undefined
   const { value: file, at } = read;
   const doubled = doubledMoves(file.moves);
   if (doubled.length > 0) return { ok: false, problems: doubled.map(at) };
-  const known = new Set(file.moves.map((m) => m.id));
-  const missing = moveIdsOf(file.break).filter((id) => !known.has(id) && !lookup(id));
-  if (missing.length > 0)
-    return {
-      ok: false,
-      problems: missing.map((id) =>
-        at({
-          path: 'moves',
-          message: `the move "${id}" is used by a step but not in the file`,
-          value: id,
-        }),
-      ),
-    };
   const find = (id: string): Move | undefined => file.moves.find((m) => m.id === id) ?? lookup(id);
-  const problems = placesOf(file.break).flatMap(({ path, step }) => {
-    const move = find(step.moveId);
-    return move ? stepProblems(step, move).map((p) => at({ ...p, path: `break.${path}.${p.path}` })) : [];
-  });
+  const problems = placesOf(file.break).flatMap(({ path, step }) =>
+    stepProblems(step, find).map((p) => at({ ...p, path: `break.${path}.${p.path}` })),
+  );
   return problems.length > 0 ? { ok: false, problems } : { ok: true, file };
 };
 

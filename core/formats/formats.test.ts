@@ -96,7 +96,12 @@ describe('break file', () => {
       bound: BREAK_FILE_VERSION,
     });
     const orphan = writeBreakFile(brk([step('gone')]), () => undefined);
-    expect(problemsOf(orphan)[0]!.message).toMatch(/"gone" is used by a step but not in the file/);
+    const [missing] = problemsOf(orphan);
+    expect(missing).toMatchObject({
+      path: 'break.items.0.moveId',
+      message: 'there is no move "gone" in the file or in the library',
+    });
+    expect(orphan.split('\n')[missing!.line - 1]).toContain('"moveId": "gone"');
   });
 
   it('says which second-side cue a move lacks', () => {

@@ -102,7 +102,7 @@ export const Row = memo(({ row, selected, shown, tabbable, mark, onSelect }: Pro
       <span className={styles.spine}>
         <Spine parts={row.parts} height={height} holds={move.kind === 'stretch'} />
       </span>
-      <span className={`tabular ${styles.time}`}>{minSec(row.startMs)}</span>
+      <span className={`tabular ${styles.time}`}>{row.parts.length > 0 && minSec(row.startMs)}</span>
       <span className={styles.words}>
         <span className={styles.name}>
           {pass === 1 && side && <span className={side}>{side} </span>}

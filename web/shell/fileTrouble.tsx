@@ -1,8 +1,13 @@
+import type { FieldProblem } from '@kotabi/core/model';
 import { ApiFailure, messageOf } from '../api/client';
 import type { Trouble } from './trouble';
 
 /** So many of the places where something is wrong are shown. */
 const SHOWN = 6;
+
+/** The value that is wrong, where the message does not name it already. */
+const found = ({ value, message }: FieldProblem): string =>
+  value === undefined || message.includes(String(value)) ? '' : ` (found: ${JSON.stringify(value)})`;
 
 /** Why a file could not be opened, with the places in it where something is wrong. */
 export const fileTrouble = (file: File, error: unknown): Trouble => {
@@ -18,7 +23,7 @@ export const fileTrouble = (file: File, error: unknown): Trouble => {
               {p.line !== undefined && `Line ${p.line}, column ${p.column}: `}
               {p.path && <b>{p.path} </b>}
               {p.message}
-              {p.value !== undefined && ` (found: ${JSON.stringify(p.value)})`}
+              {found(p)}
             </li>
           ))}
         </ul>

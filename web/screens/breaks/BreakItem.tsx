@@ -1,13 +1,13 @@
 import type { Shelf } from '@kotabi/core/library';
 import { type Approach, approachOf, type Break, type Kept, stepsOf } from '@kotabi/core/model';
-import { timed } from '@kotabi/core/timing';
+import { mostMs, timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { LazyMenu } from '../../fields/LazyMenu';
 import { laterQuietly } from '../../later/later';
 import { MiniSpine } from '../../sheet/MiniSpine';
-import { length, minSec } from '../../words/time';
+import { length, minSec, minSecTo } from '../../words/time';
 import styles from './breaks.module.css';
 
 interface Props {
@@ -50,7 +50,7 @@ export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplica
             'nothing in it yet'
           ) : (
             <>
-              <b>{minSec(total)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
+              <b>{minSecTo(total, t.ok ? mostMs(t.timeline) : total)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
               {count === 1 ? '' : 's'}
               {over > 0 && <b className={styles.over}> · {length(over)} over</b>}
             </>
