@@ -26,6 +26,7 @@ const StandsOut = laterQuietly(async () => (await import('./StandsOut')).default
 export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplicate, remove }: Props) => {
   const t = timed(value, shelf.lookup, approachOf(approach, value.approach));
   const total = t.ok ? t.timeline.totals.totalMs : 0;
+  const most = t.ok ? mostMs(t.timeline) : 0;
   const over = total - value.slotSec * 1000;
   const count = stepsOf(value).length;
   const download = (kind: 'file' | 'track', label: string) => ({
@@ -50,7 +51,7 @@ export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplica
             'nothing in it yet'
           ) : (
             <>
-              <b>{minSecTo(total, t.ok ? mostMs(t.timeline) : total)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
+              <b>{minSecTo(total, most)}</b> of {minSec(value.slotSec * 1000)} min · {count} step
               {count === 1 ? '' : 's'}
               {over > 0 && <b className={styles.over}> · {length(over)} over</b>}
             </>
