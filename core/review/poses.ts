@@ -45,6 +45,8 @@ export const FOLDED_DEG = 35;
 interface Swing {
   joints: readonly JointName[];
   spanDeg?: number;
+  /** What moves along in one go: a whole arm, a whole leg. Each direction of head and trunk is by itself. */
+  limb?: string;
 }
 const M = jointMotion;
 /**
@@ -60,36 +62,49 @@ const SWINGS: readonly Swing[] = [
   { joints: ['low.side', 'upper.side'], spanDeg: 2 * M.trunkSideDeg },
   { joints: ['low.turn', 'upper.turn'], spanDeg: 2 * M.trunkTurnDeg },
   ...(['left', 'right'] as const).flatMap((side): Swing[] => [
-    { joints: [`${side}.shoulder.lift`] },
-    { joints: [`${side}.arm.raise`] },
-    { joints: [`${side}.arm.across`] },
-    { joints: [`${side}.elbow.bend`] },
+    { joints: [`${side}.shoulder.lift`], limb: `${side} arm` },
+    { joints: [`${side}.arm.raise`], limb: `${side} arm` },
+    { joints: [`${side}.arm.across`], limb: `${side} arm` },
+    { joints: [`${side}.elbow.bend`], limb: `${side} arm` },
     { joints: [`${side}.wrist.bend`] },
-    { joints: [`${side}.hip.bend`] },
-    { joints: [`${side}.knee.bend`] },
+    { joints: [`${side}.hip.bend`], limb: `${side} leg` },
+    { joints: [`${side}.knee.bend`], limb: `${side} leg` },
     { joints: [`${side}.ankle.bend`] },
   ]),
 ];
 /** What the whole of a movement of head or trunk counts: half a turn, as the longest way of an arm does. */
 export const WHOLE_DEG = 180;
 
-const rangeOfMotion = ({ poses }: Motion): number =>
-  Math.max(
-    ...SWINGS.map(({ joints, spanDeg }) => {
-      const angles = poses.map((p) => sum(p, ...joints));
-      const deg = Math.max(...angles) - Math.min(...angles);
-      return spanDeg === undefined ? deg : (deg / spanDeg) * WHOLE_DEG;
-    }),
-  );
+const swingsOfMotion = ({ poses }: Motion): number[] =>
+  SWINGS.map(({ joints, spanDeg }) => {
+    const angles = poses.map((p) => sum(p, ...joints));
+    const deg = Math.max(...angles) - Math.min(...angles);
+    return spanDeg === undefined ? deg : (deg / spanDeg) * WHOLE_DEG;
+  });
 
-const ranges = new WeakMap<Variant, number>();
+const swings = new WeakMap<Variant, readonly number[]>();
+
+const swingsOf = (variant: Variant): readonly number[] => {
+  const known = swings.get(variant);
+  if (known) return known;
+  const motion = motionOf(variant);
+  const made = motion ? swingsOfMotion(motion) : [0];
+  swings.set(variant, made);
+  return made;
+};
 
 /** How large a movement is: its widest swing, in degrees or, of head and trunk, as many of 180 as it takes of the whole; 0 without a figure. */
-export const rangeOf = (variant: Variant): number => {
-  const known = ranges.get(variant);
-  if (known !== undefined) return known;
-  const motion = motionOf(variant);
-  const range = motion ? rangeOfMotion(motion) : 0;
-  ranges.set(variant, range);
-  return range;
+export const rangeOf = (variant: Variant): number => Math.max(...swingsOf(variant));
+
+/** True when one movement does what is the widest swing of another as well, at least as far: the other is a small one of it. */
+export const takesIn = (variant: Variant, small: Variant): boolean => {
+  const least = rangeOf(small);
+  const own = swingsOf(variant);
+  return swingsOf(small).some((deg, i) => {
+    if (deg < least) return false;
+    const limb = SWINGS[i]?.limb;
+    return SWINGS.some(
+      (s, n) => (n === i || (limb !== undefined && s.limb === limb)) && (own[n] ?? 0) >= least,
+    );
+  });
 };

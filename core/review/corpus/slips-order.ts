@@ -65,10 +65,10 @@ export const ORDER_SLIPS: readonly Slip[] = [
     'back, edge, back, edge',
     [
       ['sit-tall', { position: 'back' }],
-      'round-and-lift',
-      'chin-nod',
+      ['round-and-lift', { position: 'edge' }],
+      ['chin-nod', { position: 'back' }],
       'turn-arms-out',
-      ['ear-to-shoulder', { dose: 20 }],
+      ['ear-to-shoulder', { dose: 20, position: 'back' }],
       ['side-reach', { dose: 15 }],
       ...end,
     ],

@@ -3,6 +3,7 @@ import type { Audience } from '..';
 import type { Slip, With } from './slip';
 import { CARE_SLIPS } from './slips-care';
 import { DOSE_SLIPS } from './slips-doses';
+import { EVERYDAY_SLIPS } from './slips-everyday';
 import { ORDER_SLIPS } from './slips-order';
 import { ROOM_SLIPS } from './slips-room';
 import { SAID_SLIPS } from './slips-said';
@@ -26,4 +27,5 @@ export const SLIPS: readonly Slip[] = [
   ...SIDE_SLIPS,
   ...WORD_SLIPS,
   ...SAID_SLIPS,
+  ...EVERYDAY_SLIPS,
 ];

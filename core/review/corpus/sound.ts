@@ -1,4 +1,5 @@
 import type { Sound } from './build';
+import { EVERYDAY } from './sound-everyday';
 import { LONGER } from './sound-longer';
 import { SHORT } from './sound-short';
 import { TAUGHT } from './sound-taught';
@@ -250,4 +251,5 @@ export const SOUND: readonly Sound[] = [
   ...TAUGHT,
   ...LONGER,
   ...SHORT,
+  ...EVERYDAY,
 ];

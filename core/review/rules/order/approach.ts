@@ -48,7 +48,12 @@ export const approachInSteps = eachStep(({ step, move, variant }, { resolved }):
   const circles = move.region === 'neck' && move.figure?.path === 'round' && asks.has('looking up');
   const tests: [ApproachQuestion, boolean][] = [
     ['lookingUp', own.lookingUp === 'never past neutral' && asks.has('looking up') && !circles],
-    ['headCircles', own.headCircles === 'small nose circles' && move.id === 'chin-half-circle'],
+    [
+      'headCircles',
+      (own.headCircles === 'small nose circles' && move.id === 'chin-half-circle') ||
+        // A full circle is one, however small; the one that looks up has a finding of its own.
+        (own.headCircles !== 'full circle' && asks.has('full head circle') && !circles),
+    ],
     ['handOnHead', own.handOnHead === 'gravity only' && asks.has('hand weight on the head')],
     [
       'turnPower',
@@ -114,7 +119,9 @@ export const approach: ReviewRule = (input) => {
   // Whoever stands up in the middle and sits down again ends seated.
   const sat = steps.findLastIndex(({ position }) => position !== 'standing');
   const atEnd = steps.slice(sat + 1);
-  if (own.ending === 'all seated' && atEnd[0])
+  // A practice that is done standing altogether has no other end.
+  const allStand = atEnd.length === steps.length && steps.length > 1;
+  if (own.ending === 'all seated' && atEnd[0] && !allStand)
     say(
       'ending',
       atEnd.map((s) => s.step.id),

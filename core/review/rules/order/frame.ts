@@ -6,23 +6,48 @@ import type { Finding, ReviewRule } from '../../finding';
 export const SHORT_SLOT_SEC = 80;
 /** A single step is no break with a beginning and an end. Common practice, no source. */
 export const FEW_STEPS = 1;
-/** From so many holds on something lets go again before the end. Common practice, no source. */
-export const HOLDS = 2;
+/** From so many holds on, or so many of one area, something lets go again before the end. Common practice, no source. */
+export const HOLDS = { all: 3, ofArea: 2 };
+const wantsRelease = (holds: readonly PlacedStep[]): boolean => {
+  const areas = holds.map(({ move }) => move.areas[0]);
+  return (
+    holds.length >= HOLDS.all ||
+    areas.some((area) => areas.filter((other) => other === area).length >= HOLDS.ofArea)
+  );
+};
 
+/** Breathing, in the instructor's own words. */
+const BREATHING = /\bbreath(?:e|es|ing|s)?\b|\b(?:inhale|exhale)\b/i;
 const leadsBreath = ({ move, step }: PlacedStep): boolean =>
-  move.kind === 'breathe' || step.dose.measure === 'breaths' || goesByBreath(step.dose);
+  move.kind === 'breathe' ||
+  step.dose.measure === 'breaths' ||
+  goesByBreath(step.dose) ||
+  BREATHING.test(step.words ?? '');
 
-/** Movements that let go, whatever they are called: rolls and shrugs of the shoulders, a sigh. */
+/** What lets go, whatever it is called: rolls and shrugs of the shoulders, a sigh, a rest at the end. */
 const LOOSENS: readonly string[] = [
   'shoulder-rolls',
   'lift-and-drop',
   'sigh-out',
   'knees-side-to-side',
   'walk-about',
+  'quiet-rest',
+  'quiet-rest-eyes-closed',
 ];
+const says = ({ move, step }: Pick<PlacedStep, 'move' | 'step'>, what: RegExp): boolean =>
+  move.onlyWords === true && what.test(step.words ?? '');
+/** Letting go, in the instructor's own words: “shake it all out”, “let the arms hang”. */
+const LETTING_GO =
+  /\b(?:shake|loosen|let (?:\w+ ){0,3}(?:hang|go|drop|rest)|drop (?:the|your) shoulders|roll (?:the|your) shoulders|relax)\b/i;
 /** Something lets go in this step. */
 export const letsGoIn = ({ move, step }: PlacedStep): boolean =>
-  move.kind === 'release' || step.moveId === 'pause-rest' || LOOSENS.includes(move.id);
+  move.kind === 'release' ||
+  step.moveId === 'pause-rest' ||
+  LOOSENS.includes(move.id) ||
+  says({ move, step }, LETTING_GO);
+/** The end of a break, in the instructor's own words. */
+const ENDING =
+  /\b(?:thank(?:s| you)|well done|back to (?:work|it|your desks?)|see you|that(?:’|')?s (?:it|all)|(?:have|drink|get) (?:a |some |your )?(?:\w+ )?(?:water|tea|day|afternoon|evening|something)|finish(?:ed)?|the end|until (?:next|tomorrow))\b/i;
 /** What can stand for a close at the end: a breath, a rest, something let go, a look back. */
 const endsWith = (at: PlacedStep): boolean =>
   at.move.kind === 'close' || at.move.kind === 'breathe' || letsGoIn(at);
@@ -35,7 +60,7 @@ const breathesStanding = ({ move, position }: PlacedStep): boolean =>
 /** How one sits or stands, in the instructor's own words before anything is done. */
 const ARRIVING =
   /\b(?:sit|stand|come)\b[^.!?]*\b(?:tall|upright|up straight)\b|\bfeet (?:flat|under|on the floor)\b/i;
-const arrives = ({ move, step }: PlacedStep): boolean => move.onlyWords && ARRIVING.test(step.words ?? '');
+const arrives = (at: PlacedStep): boolean => says(at, ARRIVING);
 /** The first things that are said alone, and the first that is done. */
 const beginningOf = (steps: readonly PlacedStep[]): readonly PlacedStep[] =>
   steps.slice(0, steps.findIndex(({ move }) => !move.onlyWords) + 1);
@@ -63,18 +88,21 @@ export const frame: ReviewRule = ({ resolved, lookup }) => {
   const say = (code: 'noSettle' | 'noBreath' | 'nothingReleased' | 'noClose', fix: object): void => {
     found.push({ code, weight: 'look', stepIds: [], ...fix });
   };
-  if (!has('settle') && !settles)
+  const arrived = has('settle') || settles;
+  if (!arrived)
     say(
       'noSettle',
       add(first?.position === 'standing' ? 'posture-minute' : 'sit-tall', first?.step.id ?? null),
     );
-  // A break for the eyes alone is a pause from looking, not a practice.
-  if (!steps.some(leadsBreath) && !steps.every((at) => at.move.onlyWords || eyesRest(at)))
+  // A break for the eyes alone is a pause from looking, not a practice. Where it begins at once, one remark says so.
+  if (arrived && !steps.some(leadsBreath) && !steps.every((at) => at.move.onlyWords || eyesRest(at)))
     say('noBreath', add('slow-breaths', afterSettle));
   const firstHold = steps.find(isHeld)?.index ?? -1;
   const released = steps.some((at) => at.index > firstHold && letsGoIn(at));
-  if (steps.filter(isHeld).length >= HOLDS && (!released || !letsGo))
+  if (wantsRelease(steps.filter(isHeld)) && (!released || !letsGo))
     say('nothingReleased', add('shake-shoulders', close));
-  if (!has('close') && !(last && endsWith(last))) say('noClose', add('arms-up-breath', null));
+  const [end] = steps.slice(-1);
+  if (!has('close') && !(last && endsWith(last)) && !(end && says(end, ENDING)))
+    say('noClose', add('arms-up-breath', null));
   return found;
 };

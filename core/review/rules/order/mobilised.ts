@@ -3,6 +3,7 @@ import type { ResolvedBreak } from '../../../timing';
 import { moveFor } from '../../choose';
 import { isHeld, type PlacedStep, partsOf, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
+import { FEW_STEPS, SHORT_SLOT_SEC } from './frame';
 
 /** Longer holds than this want the area moved first. Common practice, no source. */
 export const SHORT_HOLD_MS = 10_000;
@@ -45,8 +46,10 @@ export const coldHolds = (resolved: ResolvedBreak): PlacedStep[] => {
 
 /** A stretch held for more than 10 s whose area has not been mobilised before it. */
 export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
-  const { approach } = resolved;
+  const { approach, brk } = resolved;
   const steps = placedSteps(resolved);
+  // The one stretch there is time for has nothing before it.
+  if (steps.length <= FEW_STEPS && brk.slotSec <= SHORT_SLOT_SEC) return [];
   // Whoever walks first is offered the walk.
   const walk = approach.warmUp === 'walk first' ? library.find((m) => m.id === WALK) : undefined;
   return coldHolds(resolved).flatMap(({ step, move, ...at }): Finding[] => {
@@ -54,7 +57,7 @@ export const mobilised: ReviewRule = ({ resolved, timeline, library }) => {
     const holdMs = Math.max(0, ...holds.map((p) => p.lengthMs));
     const area = move.areas[0] as Area;
     if (holdMs <= SHORT_HOLD_MS) return [];
-    const quiet = resolved.brk.onCall ?? false;
+    const quiet = brk.onCall ?? false;
     const mover = moveFor(
       library,
       'mobilise',

@@ -12,9 +12,20 @@ const toAndFro = (...ids: string[]) =>
   );
 
 describe('positions', () => {
+  const swinging = ['a', 'b', 'c', 'b'];
+  const inPlaces = swinging.map((id, i) =>
+    step(id, { id: `${id}${i}`, position: id === 'b' ? 'back' : 'edge' }),
+  );
+
   it('changes to and fro are told with the time they cost', () => {
-    expect(toAndFro('a', 'b', 'c', 'b')).toMatchObject([{ changes: 4, lostMs: 12_000 }]);
+    expect(findings(brk(inPlaces), moves).filter((f) => f.code === 'toAndFro')).toMatchObject([
+      { changes: 4, lostMs: 12_000 },
+    ]);
     expect(toAndFro('a', 'c', 'b')).toEqual([]);
+  });
+
+  it('nobody goes to and fro on the seat because no place was written down', () => {
+    expect(toAndFro(...swinging)).toEqual([]);
   });
 
   it('sit, stand and sit again is fine once, to stand up again is not', () => {
@@ -24,8 +35,7 @@ describe('positions', () => {
   });
 
   it('does the odd one out where the others are', () => {
-    const steps = ['a', 'b', 'c', 'b'].map((id, i) => step(id, { id: `${id}${i}` }));
-    const after = mended(framed(steps, moves), moves, 'toAndFro');
+    const after = mended(framed(inPlaces, moves), moves, 'toAndFro');
     expect(after.fix).toMatchObject({ do: 'positions', position: 'edge', stepIds: ['b1'] });
   });
 });

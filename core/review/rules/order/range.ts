@@ -1,16 +1,16 @@
 import type { Area } from '../../../model';
 import { isHeld, placedSteps } from '../../facts';
 import type { Finding, ReviewRule } from '../../finding';
-import { rangeOf } from '../../poses';
+import { rangeOf, takesIn } from '../../poses';
 import { letsGoIn } from './frame';
 
 /** A movement this much larger than a later one of the same area comes too early. Common practice, no source. */
 export const LARGER = 1.5;
 export const LARGER_BY_DEG = 20;
 /** Where every movement is small, none comes too early. */
-const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'face'];
+const SMALL_JOINTS: readonly Area[] = ['foot', 'hand', 'forearm', 'face'];
 
-/** Within an area and a shelf of the library, small movements come before large ones. */
+/** Within an area and a shelf of the library, small movements come before large ones of the same kind. */
 export const range: ReviewRule = ({ resolved }) => {
   const steps = placedSteps(resolved);
   const lastHold = steps.filter(isHeld).at(-1)?.index ?? steps.length;
@@ -23,7 +23,8 @@ export const range: ReviewRule = ({ resolved }) => {
     const swing = rangeOf(variant);
     const later = moving.slice(i + 1).find((s) => {
       const other = rangeOf(s.variant);
-      const same = s.move.areas[0] === area && s.move.region === move.region;
+      // A nod is no small tilt: only what goes the same way is compared.
+      const same = s.move.areas[0] === area && s.move.region === move.region && takesIn(variant, s.variant);
       return same && other > 0 && swing > other * LARGER && swing > other + LARGER_BY_DEG;
     });
     if (!later) return [];

@@ -16,8 +16,10 @@ export const visits: ReviewRule = ({ resolved }) => {
   const byPlace = new Map<string, PlacedStep[]>();
   work.forEach((at, i) => {
     const area = placeOf(at.move.areas[0] as Area);
-    // What is for the same area in its second place is no other place of the body.
+    // What is for the same area in its second place is no other place of the body; nor do chest and upper back, or back and
+    // flanks, in turn lead anywhere else.
     const before = work[i - 1];
+    if (before?.move.region === at.move.region && before.position === at.position) return;
     if (before?.move.areas.some((one) => placeOf(one) === area)) return;
     // A shelf of the library and an area: long arms that bend the wrists belong to the shoulders.
     // Getting up begins anew: what is done standing is no coming back to what was done on the seat.

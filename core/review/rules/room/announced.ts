@@ -68,7 +68,8 @@ export const announced: ReviewRule = ({ resolved, timeline, audience }) => {
 /** How getting up and going down are told of beforehand. */
 const TELLS = {
   standing: /\b(?:stand up|get up|(?:come )?(?:up )?to standing|on (?:your|our) feet|standing)\b/i,
-  'the floor': /\b(?:go|get|come|lie|sit|move|down) (?:\w+ ){0,3}(?:on|to|onto) the floor\b/i,
+  'the floor':
+    /\b(?:go|get|come|lie|sit|move|down) (?:\w+ ){0,3}(?:on|to|onto) (?:the|your|our|a) (?:floor|mats?)\b|\blie down\b/i,
 } as const;
 /** A choice tells nobody to do it, and feet stand on the floor all the time. */
 const NO_PLAN =

@@ -29,7 +29,8 @@ const namedIn = (lines: readonly Line[]): ReadonlySet<Thing> => {
 };
 
 /** Words that ask for something to be at hand. */
-const ANNOUNCES = /\b(need|within reach|have .* ready|bring|get|take|fetch|put)\b/i;
+const ANNOUNCES =
+  /\b(need|within reach|at hand|to hand|have|ready|bring|get|take|fetch|put|grab|find|use)\b/i;
 
 /** A thing needed halfway that nobody has been told of. */
 export const things: ReviewRule = ({ resolved, timeline }) => {

@@ -4,7 +4,9 @@ import { allSaid, saidIn } from './said-in';
 
 /** What nobody should be told to do in a stretch break. Common practice: ease, breath, and an end before pain. */
 const HARSH: readonly string[] = [
-  '(?:push|work|go|breathe|stretch|move) (?:on |right )?(?:through|into|past) (?:the |your |any )?(?:pain|hurt|discomfort)',
+  '(?:push|work|go|breathe|stretch|move) (?:on |right )?(?:through|into|past) (?:the |your |any )?(?:pain|hurt|discomfort|burn(?:ing)?|tingl\\w*|numb\\w*)',
+  'even (?:if|when|though) (?:it|that|this) (?:really |still )?(?:hurts?|burns?|tingles?|aches?|is painful)',
+  'ignore (?:the |any |a |your )?(?:little )?(?:pain|discomfort|burning|tingl\\w*|numb\\w*|dizz\\w*)',
   '(?:until|till) (?:it|you) (?:really )?(?:hurts?|feels? pain|burns?)',
   '(?:no pain,? no gain|should (?:really )?hurt|feel the burn)',
   'as (?:hard|far|strongly) as (?:you can|possible)',

@@ -8,7 +8,8 @@ const ILL =
 const PERHAPS = '(?: (?:may|might|could|must|probably|surely|likely|usually|often|always|clearly))*';
 const FOUND: readonly string[] = [
   `you${PERHAPS} (?:have|got|suffer from|developed)(?: got)? (?:a |an |the )?${ILL}`,
-  `(?:this|that|it)${PERHAPS} (?:is|means|shows|comes from|points to)${PERHAPS}(?: that)?(?: you have)? (?:a |an |your |the )?${ILL}`,
+  `(?:this|that|it|the|your)(?: \\w+)?${PERHAPS} (?:is|means|shows|comes from|points to)${PERHAPS}(?: that)?(?: you have)? (?:a |an |your |the )?${ILL}`,
+  'your (?:spine|back|neck|pelvis|hips?|shoulders?|discs?) (?:is|are) (?:probably |clearly |a little )*(?:crooked|out of (?:place|line|alignment)|misaligned|degenerat\\w+|slipped|worn|damaged|unstable|inflamed)',
   `(?:signs?|symptoms?) of (?:a |an |your )?${ILL}`,
 ];
 const DIAGNOSIS = new RegExp(`\\b(?:${FOUND.join('|')})\\b`, 'gi');

@@ -40,7 +40,7 @@ const WORTH: Readonly<Record<string, number>> = {
 const NUMBER = `\\d+|${NUMBERS.join('|')}|${Object.keys(WORTH).join('|')}`;
 /** What is counted, as one says it of a movement. */
 const COUNTED =
-  'times|repetitions?|reps|circles?|rolls?|squeezes|lifts|nods|turns|taps|presses|shrugs|raises|reaches|swings|sweeps|punches|glides|bends';
+  'times|repetitions?|reps|circles?|rolls?|squeezes|lifts|nods|turns|taps|presses|shrugs|raises|reaches|swings|sweeps|punches|glides|bends|of (?:them|these|those)';
 const UNIT = `minutes?|mins?|seconds?|secs?|s|breaths?|${COUNTED}`;
 /** How it is said that so many are for a side or a direction: “five on each side”. */
 const FOR_EACH = '(?:on |to |for )?(?:each|either|per|a) (?:side|arm|leg|hand|foot|way|direction)';
@@ -64,6 +64,7 @@ const measureOf = (unit: string | undefined, word: string): Measure | null => {
   // “A breath” and “a small nod” count nothing; “a minute” does.
   if (/^(half )?a$/.test(word)) return /^min(ute)?$/.test(unit) ? 'seconds' : null;
   if (/^(s(ec(ond)?s?)?|min(ute)?s?)$/.test(unit)) return 'seconds';
+  if (unit.startsWith('of ')) return null;
   return unit.startsWith('breath') ? 'breaths' : 'reps';
 };
 
@@ -75,16 +76,33 @@ export interface SaidNumber {
   measure: Measure;
 }
 
+/** Seconds that are said without their name: “hold for 30”, “to a count of ten”. */
+const HELD = new RegExp(
+  `\\b(?:(?:hold|stay|wait|keep)(?: (?:it|here|there|this|that|on))* for(?: about)?|(?:for|to) (?:a |the )?count of) (${NUMBER})(?=\\s*(?:[.,;:!?)]|$|and\\b|then\\b))`,
+  'gi',
+);
+const heldIn = (text: string, own: Measure): SaidNumber[] =>
+  own === 'reps'
+    ? []
+    : [...text.matchAll(HELD)].map(([said, number = '']) => {
+        const seconds = numberOf(number.toLowerCase());
+        return { said: said.trim(), from: seconds, to: seconds, measure: 'seconds' };
+      });
+
 /** The numbers of the dose in own words; those for each side count whatever the step counts. */
-export const numbersIn = (text: string, own: Measure): SaidNumber[] =>
-  [...text.matchAll(SAID)].flatMap(([said, lower, number = '', unit, forEach]) => {
+export const numbersIn = (text: string, own: Measure): SaidNumber[] => [
+  ...heldIn(text, own),
+  ...[...text.matchAll(SAID)].flatMap(([said, lower, number = '', unit, forEach]) => {
     const word = number.toLowerCase();
-    const measure = forEach ? own : measureOf(unit?.toLowerCase(), word);
+    // “Eight of them” counts whatever the step counts; “one of these” nothing.
+    const ofThem = /^of\b/i.test(unit ?? '') && word !== 'one' && own !== 'seconds';
+    const measure = forEach || ofThem ? own : measureOf(unit?.toLowerCase(), word);
     const times = /^min/i.test(unit ?? '') ? 60 : 1;
     const to = numberOf(word) * times;
     const from = lower === undefined ? to : numberOf(lower.toLowerCase()) * times;
     return measure ? [{ said: said.trim(), from, to, measure }] : [];
-  });
+  }),
+];
 
 /** True when own words say a number of the dose: whoever changes the dose would make them wrong. */
 export const saysDose = ({ words, dose }: Pick<Step, 'words' | 'dose'>): boolean =>
