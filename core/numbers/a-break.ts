@@ -25,9 +25,9 @@ export const ofABreak = [
     ['Repetitions and least, usual and most of each move', 'as each move’s page says'],
     [
       'Repetitions by the breath',
-      Object.entries(BREATHS_A_REP)
-        .map(([name, breaths]) => `${name}: ${breaths}`)
-        .join(', '),
+      `each takes ${Object.entries(BREATHS_A_REP)
+        .map(([name, breaths]) => (breaths === 1 ? 'one breath' : name))
+        .join(', ')}`,
     ],
     ['A break’s short form', `${SHORT_SLOTS.join(', ')} s, the longest that is at most half of the slot`],
   ]),

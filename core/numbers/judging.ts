@@ -72,7 +72,7 @@ export const ofTheReview = at('Review', [
   ['Changes of position to and fro', `more than ${SPARE_CHANGES}`],
   ['Two-sided holds one would lead as a series', `from ${SERIES} in a row on`],
   ['A break that needs no beginning and end', `up to ${SHORT_SLOT_SEC} s, or of ${FEW_STEPS} step`],
-  ['A break that wants a release', `from ${HOLDS} holds on`],
+  ['A break that wants a release', `from ${HOLDS.ofArea} holds of one area on, or ${HOLDS.all} of any`],
   ['Nothing left to do for someone', `for more than ${sec(IDLE_MS)}`],
   ['A breath out that calms', `${CALM_RATIO} times the breath in, at least`],
 ]);

@@ -1,5 +1,6 @@
 import { stepOf } from '../library';
 import type { Break, Milliseconds, Region, Step } from '../model';
+import { HOLDS } from '../review/rules/order/frame';
 import { candidateOf, doseOf, type Setting } from './candidates';
 
 /** What lets go between holds: a small shake of what was held, or a moment of rest where that does not do. */
@@ -11,9 +12,9 @@ export interface LetGo {
 /** What lets go after holds of a region, on the seat or on one's feet. */
 export type LettingGo = (region: Region, stands: boolean) => LetGo | null;
 
-/** So many holds follow each other before something is let go, and so many of them for one area. Common practice, no source. */
-export const HOLDS_RUNNING = 3;
-export const OF_ONE_AREA = 2;
+/** So many holds follow each other before something is let go, and so many of them for one area: as the review wants it. */
+export const HOLDS_RUNNING = HOLDS.all;
+export const OF_ONE_AREA = HOLDS.ofArea;
 
 const SHAKES: Partial<Record<Region, string>> = {
   neck: 'shake-shoulders',

@@ -44,15 +44,18 @@ const sidesText = (row: SheetRow): string => {
   const [left, right] = [workMs(row, 'left'), workMs(row, 'right')];
   const first = parts.find((p) => p.kind === 'work')?.side ?? 'left';
   const ms = { left, right };
+  // A link of a series with rounds gets its dose so many times: told as such, beside the dose itself.
+  const rounds = row.chain?.rounds ?? 1;
+  const much = (side: 'left' | 'right'): string =>
+    rounds > 1 ? `${rounds} × ${seconds(ms[side] / rounds)}` : seconds(ms[side]);
   if (left + right === 0) return 'nothing on this side';
-  if (ms[otherSide(first)] === 0)
-    return `${wayName(move, first)} ${seconds(ms[first])}${row.chain ? '' : ' only'}`;
+  if (ms[otherSide(first)] === 0) return `${wayName(move, first)} ${much(first)}${row.chain ? '' : ' only'}`;
   const equal =
     left === right
       ? 'same on both'
       : `${left < right ? 'left' : 'right'} ${seconds(Math.abs(left - right))} less`;
   const how = move.ways.pattern === 'alternate' ? 'in turn, ' : '';
-  return `${how}${first} ${seconds(ms[first])}, ${otherSide(first)} ${seconds(ms[otherSide(first)])}, ${equal}`;
+  return `${how}${first} ${much(first)}, ${otherSide(first)} ${much(otherSide(first))}, ${equal}`;
 };
 
 /** The line below the name: what is said in a note, else what the sides get. */

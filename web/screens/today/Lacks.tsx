@@ -14,7 +14,7 @@ const NONE: readonly [] = [];
 /** How often calendars are looked at, ms. */
 const EVERY_MS = 60_000;
 
-/** What this week still lacks, group by group: what calendars have put in the way, times without a break, long runs, aims. */
+/** What the rest of this week lacks, group by group: what calendars have put in the way, times without a break, long runs, aims. */
 export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
   const breaks = useBreaks().data;
   const facts = useBreakFacts(breaks ?? NONE);
@@ -31,21 +31,26 @@ export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
     })),
   });
   if (!breaks) return null;
+  // Whether anything of a week is still to come.
+  let left = false;
   const rows = planned.flatMap((g, i) => {
     const week = g.week?.value;
     if (!week) return [];
     const taken = withCalendars(week, fromToday(busy[i]?.data ?? [], week.days, g.now.date));
     const inTheWay = busy[i]?.data ? landing(taken.days, frameOf(g.group, null), week.rule, g.now) : 0;
     const row = officeRow({ ...g, people: [], before: null }, facts, g.now);
+    left ||= row.ahead !== null;
     const lacks = lacksText(row, inTheWay);
     return lacks.length > 0 ? [{ group: g.group, lacks, monday: week.startDate }] : [];
   });
   return (
-    <section className={`card ${styles.groups}`} aria-label="What this week still lacks">
-      <h2>What this week still lacks</h2>
+    <section className={`card ${styles.groups}`} aria-label="What the rest of this week lacks">
+      <h2>What the rest of this week lacks</h2>
       {rows.length === 0 && (
         <p className="muted">
-          Nothing: every time has its break, none lies in a meeting, no run is too long, every aim is met.
+          {left
+            ? 'Nothing: every time to come has its break, none lies in a meeting, no run is too long, every aim is met.'
+            : 'Nothing is left of it.'}
         </p>
       )}
       <ul>
