@@ -29,6 +29,8 @@ export type Solution =
       objective: number;
       /** How much better the best could still be, as a share of what was found; near 0 when this is the best. */
       gap: number;
+      /** How much work it was: steps of the simplex method, the same on every machine. */
+      iterations: number;
       /**
        * What a unit more of each row's bound would add, where no column has to be whole: near the price of a second, of a
        * place, of whatever the row shares out.
@@ -125,6 +127,7 @@ export const highsSolver =
         values: [...colValue],
         objective,
         gap,
+        iterations: Math.max(0, Number(model.info.get('simplex_iteration_count'))),
         ...(!columns.some((c) => c.whole) && { prices: [...rowDual] }),
       };
     });

@@ -89,14 +89,14 @@ const best = (
 
 /**
  * First the least served side of what is wanted as well served as it can be, then everything else: whether a level can be served is
- * asked by how little time it can be done in. Null where nothing fits.
+ * asked by how little time it can be done in. Null where nothing fits, or nothing that serves every side at least at level `least`.
  */
 export const solveFairly = (
   program: SuggestProgram,
   rows: readonly Row[],
   solve: Solve,
   limits: SolveLimits,
-  highest: number,
+  { highest, least = 0 }: { highest: number; least?: number },
 ): FairSolution | null => {
   if (program.leastColumn === null) return best(program, rows, 0, undefined, solve, limits);
   const parts = solve({ columns: inParts(program), rows }, limits);
@@ -111,6 +111,8 @@ export const solveFairly = (
     if (answer) [reached, known] = [next, answer];
     else over = next;
     next = Math.floor((reached + over) / 2);
+    if (over <= least) return null;
   }
+  if (reached < least) return null;
   return best(program, rows, reached, known, solve, limits);
 };

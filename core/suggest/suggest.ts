@@ -114,8 +114,8 @@ const objections = (judged: ReturnType<typeof reviewed>): Finding[] | null =>
   judged.ok ? judged.findings.filter((f) => f.code !== 'targetMissed') : null;
 
 /**
- * Suggests up to three breaks that share at most half of their main moves. Each passes the review; the same
- * setting gives the same answer.
+ * Suggests up to three breaks that share at most half of their main moves. Each passes the review and serves all that is wanted;
+ * where there is no other such break there are fewer. The same setting gives the same answer.
  */
 export const suggest = (
   setting: Setting,
@@ -136,9 +136,11 @@ export const suggest = (
   let spareSec = 0;
   while (suggestions.length < request.count) {
     let best: { suggestion: Suggestion; open: number } | null = null;
+    // Another break that leaves somebody's area out is no choice.
+    const least = Math.min(1, suggestions[0]?.level ?? 0);
     for (let attempt = 0; attempt < TRIES; attempt++) {
       progress({ suggestion: suggestions.length + 1, of: request.count });
-      const fair = solveFairly(program, rows, solve, limits, highest);
+      const fair = solveFairly(program, rows, solve, limits, { highest, least });
       if (!fair) break;
       const { values, objective, gap } = fair.solution;
       // What is forbidden later can only make it harder to serve everything.

@@ -66,6 +66,8 @@ const CLOSELY = 0.1;
 /** The best break that is known so far. */
 export class Known {
   found: Found | null = null;
+  /** How much work the last try was, in steps of the solver. */
+  iterations = 0;
 
   constructor(private readonly asked: Asked) {}
 
@@ -89,6 +91,7 @@ export class Known {
     const together = combined(program, blocks, links, portions, { whole: true });
     const answer = solve(together, { ...limits, gap: limits.gap * NEARER * CLOSELY });
     if (answer.status === 'none') return Number.NEGATIVE_INFINITY;
+    this.iterations = answer.iterations;
     if (!this.found || answer.objective > this.found.objective)
       this.found = { ...answer, values: unfolded(program, blocks, portions, together, answer.values) };
     return answer.objective + answer.gap * Math.abs(answer.objective);

@@ -7,10 +7,14 @@ import { bestPortions } from './search';
 
 /** So many portions of an area are weighed at first, when all that could be in a better break are looked for; then twice as many. */
 const MOST_PORTIONS = 250;
-/** So often at most. */
+/** So often at most, and with so much work, in steps of the solver. */
 const MOST_ROUNDS = 3;
+const MUCH_WORK = 3000;
 /** Where the bound is further off than this, as a share, once more is enough: there are too many. */
 const NEARBY = 0.05;
+const FAR_ROUNDS = 2;
+/** Unless it is easily done: with so little work, so few portions. Then it is done more often. */
+const EASY = { iterations: 200, portions: 1300, rounds: 5 };
 /** All breaks are divided into so many parts at most. */
 const MOST_PARTS = 16;
 /** To within rounding. */
@@ -47,7 +51,8 @@ const halves = ({ program, priced }: Part, x: number): SuggestProgram[] => {
 const exhausted = ({ program, priced }: Part, asked: Asked, known: Known): number => {
   const { blocks, links, level } = asked;
   let open = priced.bound;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  let work = 0;
+  for (let round = 0; round < EASY.rounds; round++) {
     const { target } = known;
     let left = target;
     const weighed = blocks.map((block, b) => {
@@ -66,8 +71,12 @@ const exhausted = ({ program, priced }: Part, asked: Asked, known: Known): numbe
     const tried = known.tries(program, weighed);
     // Better than this is neither what was left out nor what the last search left open.
     open = Math.min(open, Math.max(left, tried));
-    const much = NEARBY * Math.abs(known.found?.objective ?? 0);
-    if (known.isEnough || open <= known.target + NEARLY || (round > 0 && open > known.target + much)) break;
+    if (known.isEnough || open <= known.target + NEARLY) break;
+    work += known.iterations;
+    const isFar = open > known.target + NEARBY * Math.abs(known.found?.objective ?? 0);
+    const isEasy =
+      known.iterations < EASY.iterations && weighed.reduce((sum, own) => sum + own.length, 0) < EASY.portions;
+    if (!isEasy && (work > MUCH_WORK || round + 1 >= (isFar ? FAR_ROUNDS : MOST_ROUNDS))) break;
   }
   return open;
 };

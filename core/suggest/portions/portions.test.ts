@@ -60,7 +60,7 @@ describe('a break put together from portions', () => {
     'in %i s for %j keeps to every row, and nothing the whole program finds is better',
     (slotSec, areas, more) => {
       const program = programOf(slotSec, areas, more);
-      const fair = solveFairly(program, program.rows, solve, LIMITS, 1 / LEVEL);
+      const fair = solveFairly(program, program.rows, solve, LIMITS, { highest: 1 / LEVEL });
       if (!fair) throw new Error('nothing fits');
       const { values, objective, gap } = fair.solution;
       expect(gap).toBeLessThanOrEqual(LIMITS.gap);
