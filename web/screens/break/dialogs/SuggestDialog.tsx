@@ -160,7 +160,7 @@ const Asking = (p: Props & { likely: Likely }) => {
             </p>
           )}
           {result?.ok && result.suggestions.length < 3 && (
-            <p className="muted small">No more than these really differ.</p>
+            <p className="muted small">No other break differs enough and still serves all that was asked.</p>
           )}
           {(result?.ok || (busy && found.length > 0)) && (
             <SuggestCards
