@@ -33,6 +33,22 @@ describe('forms of a break', () => {
     expect(judge(short).findings.map((f) => f.code)).not.toContain('notMobilised');
   });
 
+  it.each(
+    [...SOUND.map(([name, lines, more]) => breakOf(name, lines, more)), full].flatMap((brk) => {
+      const holds = stepsOf(brk).filter((s) => lookup(s.moveId)?.kind === 'stretch');
+      return holds.length > 1 && shortSlot(brk.slotSec) >= 180 ? [{ name: brk.name, brk }] : [];
+    }),
+  )('the short one of “$name” still holds something, and lets go of nothing else', ({ brk }) => {
+    const moves = stepsOf(makeForm(brk, 'short', context)).flatMap((s) => lookup(s.moveId) ?? []);
+    expect(moves.map((m) => m.kind)).toContain('stretch');
+    const places = (kinds: string[]) =>
+      new Set(moves.flatMap((m) => (kinds.includes(m.kind) ? m.areas : [])));
+    const worked = places(['mobilise', 'stretch', 'activate', 'massage']);
+    const shakes = moves.filter((m) => m.id.startsWith('shake-'));
+    for (const shake of shakes)
+      expect([shake.id, shake.areas.some((a) => worked.has(a))]).toEqual([shake.id, true]);
+  });
+
   it('keeps what is kept, and as much slot as that needs', () => {
     const kept = { ...full, items: full.items.map((i) => ({ ...i, keep: true })) };
     const short = makeForm(kept, 'short', context);

@@ -16,6 +16,7 @@ import { leavesIdle } from '../review/rules/slot/slot';
 import { serves } from '../review/rules/slot/targets';
 import { swapsFor } from '../suggest/swap';
 import { timed } from '../timing';
+import { shorter } from './shorter';
 
 interface Context {
   moves: readonly Move[];
@@ -77,34 +78,6 @@ const NAMES: Record<FormKind, string> = {
   'standing room': 'standing room',
 };
 
-/**
- * Leaves out area by area, the last hold first, each with the movement that nothing else needs any more, until the
- * rest fits at its least doses: a short form is a smaller pass, not only its beginning.
- */
-const fewerAreas = (brk: Break, context: Context): Break => {
-  const { lookup, approach } = context;
-  const draft: Break = JSON.parse(JSON.stringify(brk));
-  const moveOf = (s: Step): Move | undefined => lookup(s.moveId);
-  for (;;) {
-    const fitted = fitBreak(draft, lookup, approach);
-    if (fitted.ok && fitted.dropped.length === 0) return draft;
-    const steps = stepsOf(draft);
-    const holds = steps.filter((s) => moveOf(s)?.kind === 'stretch');
-    const last = holds.filter((s) => !s.keep).at(-1);
-    if (!last || holds.length < 2) return draft;
-    const left = holds.filter((s) => s !== last);
-    const needed = new Set(left.flatMap((s) => moveOf(s)?.areas[0] ?? []));
-    const idle = steps.filter((s) => {
-      const move = moveOf(s);
-      return move?.kind === 'mobilise' && !s.keep && !move.areas.some((a) => needed.has(a));
-    });
-    removeSteps(
-      draft,
-      [last, ...idle].map((s) => s.id),
-    );
-  }
-};
-
 /** As long as a form is: what stands in for a move can take longer than that did, or less. */
 const lengthMs = (brk: Break, { lookup, approach }: Context): number | null => {
   const made = timed(brk, lookup, approach);
@@ -159,7 +132,7 @@ export const makeForm = (brk: Break, kind: FormKind, context: Context): Break =>
   };
   delete base.aside;
   if (kind === 'short') {
-    const fewer = fewerAreas({ ...base, slotSec: shortSlot(brk.slotSec) }, context);
+    const fewer = shorter({ ...base, slotSec: shortSlot(brk.slotSec) }, context);
     return onlyServed(fittedAtLeast(fewer, brk, context), context);
   }
   if (kind === 'on a call') {

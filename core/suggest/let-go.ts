@@ -23,6 +23,8 @@ const SHAKES: Partial<Record<Region, string>> = {
   wrist: 'shake-hands-out',
   hip: 'shake-legs-out',
 };
+/** The move that lets go after holds of a region on the seat; undefined where a rest does. */
+export const shakeFor = (region: Region): string | undefined => SHAKES[region];
 const REST = 'pause-rest';
 
 /** Done on its feet as well. */
@@ -31,7 +33,7 @@ const STANDING_SHAKE = 'shake-shoulders';
 /** What lets go after holds of a region, for these people in this room; null where there is not even a rest. */
 export const letGoAfter = (brk: Break, region: Region, stands: boolean, setting: Setting): LetGo | null => {
   const { lookup, approach } = setting;
-  const usual = lookup(SHAKES[region] ?? '');
+  const usual = lookup(shakeFor(region) ?? '');
   const shake = stands && !usual?.alsoIn.includes('standing') ? lookup(STANDING_SHAKE) : usual;
   const [candidate] = shake ? candidateOf(brk, shake, setting) : [];
   const [shortest] = candidate?.doses ?? [];
