@@ -39,6 +39,16 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('Control+Shift+z');
     await page.keyboard.press('Control+z');
     await expect.poll(() => stepNames(page)).toEqual(before);
+
+    const said = (name: string) => expect.poll(() => row(page, name).textContent());
+    await row(page, 'Shoulder rolls').click();
+    for (const key of ['e', 'h', 'h', 'b']) await page.keyboard.press(key);
+    await said('Shoulder rolls').toContain('8 to 9 times, each held 2 s, each direction, at 5.5 a minute');
+    for (const key of ['Shift+E', 'Shift+H', 'Shift+H', 'Shift+B']) await page.keyboard.press(key);
+    await said('Shoulder rolls').toContain('8 times,');
+    await row(page, 'Shake the hands out').click();
+    await page.keyboard.press('p');
+    await said('Shake the hands out').toContain('until you go on');
     await page.close();
   });
 
@@ -66,22 +76,22 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('f');
     await row(page, 'Ear toward the shoulder').first().click();
     await page.getByText('right, then left').first().waitFor();
+    await page.keyboard.press('>');
+    await page.getByText('all on one side, then all on the other, 2 rounds').waitFor();
+    await page.keyboard.press('z');
+    await expect.poll(() => page.getByLabel('Other way round').isChecked()).toBe(true);
+    await page.keyboard.press('<');
     await page.keyboard.press('u');
     await expect.poll(() => page.getByText('Series of 2').count()).toBe(0);
     await page.close();
   });
 
-  it('says why some steps cannot be a series', async () => {
+  it('says why some steps cannot be a series, and lists its keys on ?', async () => {
     const page = await sheet();
     await row(page, 'Sit tall').click();
     await row(page, 'Shoulder rolls').click({ modifiers: ['Control'] });
     await page.keyboard.press('c');
     await page.getByText('The steps of a series must follow each other.').waitFor();
-    await page.close();
-  });
-
-  it('lists its keys on ?', async () => {
-    const page = await sheet();
     await page.keyboard.press('?');
     await page.getByText('Keys on the sheet').waitFor();
     await page.getByText('Make a series of the chosen steps').waitFor();
@@ -154,7 +164,7 @@ describe('the sheet by mouse', () => {
 
   it('shows at once what one side is owed, and why', async () => {
     const page = await sheet('afternoon-back');
-    await page.getByText('Review · 4').click();
+    await page.getByText('Review · 3').click();
     const whole = page.getByRole('region', { name: 'Review', exact: true });
     await whole.getByText('Side reach overhead: the right side is left out').waitFor();
     await whole.getByRole('button', { name: 'Show', exact: true }).first().click();

@@ -14,9 +14,13 @@ import {
   insertItems,
   insertStep,
   makeChain,
+  nextBreath,
   nextDirections,
   nextDose,
+  nextHeld,
+  nextRange,
   nudge,
+  openOrNot,
   placeOf,
   readClip,
   removeSteps,
@@ -161,6 +165,30 @@ describe('edits of a break', () => {
       amount: 10,
       repSec: 'breath',
     });
+  });
+
+  it('widen a range, hold repetitions, open a hold and slow a breath, each within its bounds and back again', () => {
+    const hold = { measure: 'seconds', amount: 20 } as const;
+    const reps = { measure: 'reps', amount: 5, repSec: 4 } as const;
+    const wider = nextRange(nextRange(hold, 1), 1);
+    expect(wider).toEqual({ ...hold, to: 30 });
+    expect(nextRange(nextRange(wider, -1), -1)).toEqual(hold);
+    expect(nextRange({ ...hold, amount: 600 }, 1)).toEqual({ ...hold, amount: 600 });
+    expect(nextHeld(nextHeld(reps, 1), 1)).toEqual({ ...reps, holdSec: 2 });
+    expect(nextHeld(nextHeld(reps, 1), -1)).toEqual(reps);
+    expect(nextHeld({ ...reps, holdSec: 60 }, 1)).toEqual({ ...reps, holdSec: 60 });
+    expect(nextHeld(hold, 1)).toEqual(hold);
+    expect(openOrNot(openOrNot(hold))).toEqual(hold);
+    expect(openOrNot(hold)).toEqual({ ...hold, open: true });
+    expect(openOrNot(reps)).toEqual(reps);
+    const pace = { breathsPerMinute: 6 };
+    const slower = nextBreath({}, pace, -1);
+    expect(slower).toEqual({ breathsPerMinute: 5.5 });
+    expect(nextBreath({ breath: slower }, pace, 1)).toBeUndefined();
+    expect(nextBreath({ breath: { exhaleRatio: 2, breathsPerMinute: 5.5 } }, pace, 1)).toEqual({
+      exhaleRatio: 2,
+    });
+    expect(nextBreath({ breath: { breathsPerMinute: 2 } }, pace, -1)).toEqual({ breathsPerMinute: 2 });
   });
 
   it('whatever is done in whatever order leaves a whole break with each step once', () => {

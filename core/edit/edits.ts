@@ -1,4 +1,4 @@
-import { type Break, type Chain, type Dose, type Item, type Step, withAmount } from '../model';
+import type { Break, Chain, Item, Step } from '../model';
 import { sharedSides } from '../timing';
 
 /** The most links of a chain. */
@@ -108,12 +108,4 @@ export const breakChain = (draft: Break, chainId: string): void => {
       ? [...it.links.map((link) => alone(link, it)), ...(it.between ?? [])]
       : [it],
   );
-};
-
-/** The next dose up or down, in the steps that suit it: 5 s (from a multiple of 5), 1 breath, 1 repetition. */
-export const nextDose = (dose: Dose, by: 1 | -1): Dose => {
-  const size = dose.measure === 'seconds' ? 5 : 1;
-  const most = { seconds: 600, breaths: 60, reps: 100 }[dose.measure];
-  const stepped = by > 0 ? Math.floor(dose.amount / size) + 1 : Math.ceil(dose.amount / size) - 1;
-  return withAmount(dose, Math.min(most, Math.max(size, stepped * size)));
 };

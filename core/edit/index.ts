@@ -1,5 +1,6 @@
 export * from './belongs';
 export * from './clip';
+export * from './doses';
 export * from './edits';
 export * from './fix';
 export * from './order';

@@ -63,6 +63,9 @@ export const Step = z.object({
 });
 export type Step = z.infer<typeof Step>;
 
+/** The most rounds of a series. */
+export const MOST_CHAIN_ROUNDS = 10;
+
 /** A linked series: by default all links on one side, then all on the other. */
 export const Chain = z.object({
   type: z.literal('chain'),
@@ -72,7 +75,7 @@ export const Chain = z.object({
   firstSide: Side.optional(),
   links: z.array(Step).min(2).max(12),
   /** So many times in a row on each side; the short cues from the second time on. */
-  rounds: z.int().min(1).max(10).optional(),
+  rounds: z.int().min(1).max(MOST_CHAIN_ROUNDS).optional(),
   /** What stands between its two sides: a rest, a note, something let go. */
   between: z.array(Step).max(4).optional(),
 });

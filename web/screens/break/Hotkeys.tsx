@@ -23,8 +23,8 @@ const Hotkey = ({ command, store }: { command: Command; store: BreakStore }) => 
     () => {
       if (command.possible(store.getState())) command.run();
     },
-    // `+` is Shift `=` on many keyboards: such keys are taken by what they type, and `+` and `,` part nothing.
-    command.typed ? { ...on, useKey: true, splitKey: '&', delimiter: '|' } : on,
+    // `+` is Shift `=` on many keyboards: such keys are taken by what they type, and `+`, `,` and `>` part nothing.
+    command.typed ? { ...on, useKey: true, splitKey: '&', delimiter: '|', sequenceSplitKey: '~' } : on,
     [command],
   );
   return null;

@@ -10,7 +10,7 @@ export type Dialog = 'keys' | 'fit' | 'suggest' | 'swap' | 'versions';
 /** One thing that can be done: with its key, its place in the menu, and when it is possible. */
 export interface Command {
   id: string;
-  group: 'Steps' | 'Order' | 'Put in' | 'Sides and series' | 'Dose' | 'The break';
+  group: 'Steps' | 'Order' | 'Put in' | 'Sides and series' | 'Dose' | 'More about the dose' | 'The break';
   label: string;
   /** As it is shown. */
   keys: string;
@@ -134,6 +134,19 @@ export const commandsOf = ({ actions: a, lookup, undo, redo, open, nextFinding }
       ['whole', 'Whole breaths on or off', 'W', 'w', chosen, a.wholeBreaths],
       ['lock', 'Lock the dose', 'L', 'l', chosen, a.lock],
       ['keep', 'Always keep the step', 'K', 'k', chosen, a.keep],
+    ]),
+    ...of('More about the dose', [
+      ['rangeMore', 'Up to more: a range', 'E', 'e', chosen, () => a.range(1)],
+      ['rangeLess', 'Up to less', 'Shift E', 'shift+e', chosen, () => a.range(-1)],
+      ['heldMore', 'Each repetition held longer', 'H', 'h', chosen, () => a.held(1)],
+      ['heldLess', 'Each repetition held shorter', 'Shift H', 'shift+h', chosen, () => a.held(-1)],
+      ['open', 'Hold until you go on', 'P', 'p', chosen, a.open],
+      ['slower', 'A slower breath of its own', 'B', 'b', chosen, () => a.breath(-1)],
+      ['quicker', 'A quicker breath of its own', 'Shift B', 'shift+b', chosen, () => a.breath(1)],
+      ['oneByOne', 'All of one side first', 'Y', 'y', twoSided, a.oneByOne],
+      ['turned', 'In a series the other way round', 'Z', 'z', inSeries, a.turned],
+      ['moreRounds', 'One round more of the series', '>', '>', inSeries, () => a.rounds(1), TYPED],
+      ['fewerRounds', 'One round less', '<', '<', inSeries, () => a.rounds(-1), TYPED],
     ]),
     ...of('The break', [
       ['slot', 'Change the slot', 'Shift S', 'shift+s', always, () => focusWhenThere(SLOT_FIELD)],

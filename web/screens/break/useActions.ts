@@ -9,9 +9,13 @@ import {
   insertStep,
   insertWhereItBelongs,
   makeChain,
+  nextBreath,
   nextDirections,
   nextDose,
+  nextHeld,
+  nextRange,
   nudge,
+  openOrNot,
   placeLikeBeside,
   removeSteps,
   splitSides,
@@ -26,6 +30,8 @@ import { stepOf } from '@kotabi/core/library';
 import {
   type Approach,
   type Break,
+  isTwoWay,
+  MOST_CHAIN_ROUNDS,
   type Move,
   type MoveLookup,
   moveIdsOf,
@@ -201,6 +207,49 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         changeAll('change the dose', (s) => {
           s.dose = nextDose(s.dose, by);
         }),
+      range: (by: 1 | -1): void =>
+        changeAll('range of the dose', (s) => {
+          s.dose = nextRange(s.dose, by);
+        }),
+      held: (by: 1 | -1): void =>
+        changeAll('hold inside each repetition', (s) => {
+          s.dose = nextHeld(s.dose, by);
+        }),
+      open: (): void =>
+        changeAll('open hold', (s) => {
+          s.dose = openOrNot(s.dose);
+        }),
+      breath: (by: 1 | -1): void =>
+        changeAll('breath of its own', (s) => {
+          const breath = nextBreath(s, get().value.pace, by);
+          if (breath) s.breath = breath;
+          else delete s.breath;
+        }),
+      /** All of one way first, of what usually goes from side to side. */
+      oneByOne: (): void =>
+        changeAll('one by one', (s, move) => {
+          if (!isTwoWay(move) || s.dose.measure !== 'reps') return;
+          if (s.oneByOne) delete s.oneByOne;
+          else s.oneByOne = true;
+        }),
+      /** A link of a series the other way round. */
+      turned: (): void =>
+        changeAll('turn the link', (s, move) => {
+          if (!isTwoWay(move) || !chainOf(get().value, s.id)) return;
+          if (s.turned) delete s.turned;
+          else s.turned = true;
+        }),
+      rounds: (by: 1 | -1): void => {
+        const id = shown();
+        if (!id) return;
+        get().edit('change the rounds', (d) => {
+          const chain = chainOf(d, id);
+          if (!chain) return;
+          const rounds = Math.min(MOST_CHAIN_ROUNDS, (chain.rounds ?? 1) + by);
+          if (rounds > 1) chain.rounds = rounds;
+          else delete chain.rounds;
+        });
+      },
       sets: (by: 1 | -1): void =>
         changeAll('change the sets', (s) => {
           s.sets = Math.min(10, Math.max(1, s.sets + by));

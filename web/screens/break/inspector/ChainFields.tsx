@@ -1,4 +1,4 @@
-import { type Chain, Step, withAmount } from '@kotabi/core/model';
+import { type Chain, MOST_CHAIN_ROUNDS, Step, withAmount } from '@kotabi/core/model';
 import { Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useId } from 'react';
@@ -63,7 +63,7 @@ export const ChainFields = ({ store, chain }: { store: BreakStore; chain: Chain 
         name="The rounds of the series"
         labelled
         min={1}
-        max={10}
+        max={MOST_CHAIN_ROUNDS}
         value={chain.rounds ?? 1}
         change={(v) =>
           change('change the rounds', (c) => {

@@ -1,4 +1,12 @@
-import { type BreathRep, type Dose, doseStep, type Move, type Step, withAmount } from '@kotabi/core/model';
+import {
+  type BreathRep,
+  type Dose,
+  doseStep,
+  MOST_AMOUNT,
+  type Move,
+  type Step,
+  withAmount,
+} from '@kotabi/core/model';
 import { Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
@@ -36,9 +44,6 @@ const inMeasure = (measure: Dose['measure'], move: Move): Dose => {
   return measure === 'breaths' ? { measure, amount: 3 } : { measure, amount: 5, repSec: 4 };
 };
 
-/** The most of each measure that a step may have. */
-export const LIMIT = { seconds: 600, breaths: 60, reps: 100 } as const;
-
 /** How much: amount and measure, the length of a repetition, sets, whole breaths. */
 export const DoseFields = ({ step, move, whole, change }: Props) => {
   const id = useId();
@@ -54,7 +59,7 @@ export const DoseFields = ({ step, move, whole, change }: Props) => {
           name={`The dose in ${NAMES[dose.measure]}`}
           labelled
           min={1}
-          max={LIMIT[dose.measure]}
+          max={MOST_AMOUNT[dose.measure]}
           step={doseStep(dose)}
           value={dose.amount}
           change={(v) =>

@@ -1,9 +1,8 @@
-import { isTwoWay, type Move, type Pace, type Step } from '@kotabi/core/model';
+import { isTwoWay, MOST_AMOUNT, type Move, type Pace, type Step } from '@kotabi/core/model';
 import { Input, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
 import type { Actions } from '../useActions';
-import { LIMIT } from './DoseFields';
 import styles from './inspector.module.css';
 import { MeanwhileFields } from './MeanwhileFields';
 
@@ -96,7 +95,7 @@ export const MoreDose = ({ step, move, pace, chained, change }: Props) => {
           label="Up to"
           none="no range"
           min={dose.amount + 1}
-          max={LIMIT[dose.measure]}
+          max={MOST_AMOUNT[dose.measure]}
           unit={UNIT[dose.measure]}
           value={dose.to}
           set={(v) =>
@@ -208,7 +207,7 @@ export const MoreDose = ({ step, move, pace, chained, change }: Props) => {
               label={`${other[0]?.toUpperCase()}${other.slice(1)}`}
               none="the same"
               min={1}
-              max={LIMIT[dose.measure]}
+              max={MOST_AMOUNT[dose.measure]}
               unit={UNIT[dose.measure]}
               value={second?.amount}
               set={(v) =>

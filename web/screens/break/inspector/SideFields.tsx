@@ -1,9 +1,8 @@
-import { type Break, isTwoWay, type Move, type Side, type Step } from '@kotabi/core/model';
+import { type Break, isTwoWay, MOST_AMOUNT, type Move, type Side, type Step } from '@kotabi/core/model';
 import { Input, Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
 import type { Actions } from '../useActions';
-import { LIMIT } from './DoseFields';
 import styles from './inspector.module.css';
 
 interface Props {
@@ -66,7 +65,7 @@ const UnevenFields = ({ step, change }: Pick<Props, 'step' | 'change'>) => {
             <NumberField
               name="Amount on that side"
               min={1}
-              max={LIMIT[dose.measure]}
+              max={MOST_AMOUNT[dose.measure]}
               value={uneven.amount}
               unit={dose.measure === 'seconds' ? 's' : dose.measure === 'reps' ? 'times' : dose.measure}
               change={(v) =>
