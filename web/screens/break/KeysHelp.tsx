@@ -13,7 +13,14 @@ export const KeysHelp = (p: { commands: readonly Command[]; open: boolean; close
     ]),
   ];
   return (
-    <Modal open={p.open} onCancel={p.close} footer={null} title="Keys on the sheet" width={1080}>
+    <Modal
+      open={p.open}
+      onCancel={p.close}
+      footer={null}
+      title="Keys on the sheet"
+      width={1080}
+      style={{ top: 32 }}
+    >
       <div className={styles.keyGroups}>
         {lists.map(([name, list]) => (
           <section key={name}>
