@@ -8,6 +8,7 @@ import {
   COUNT_IN_MS,
   extendByBreath,
   type Lead,
+  linesDue,
   pause,
   readyToLead,
   resume,
@@ -131,6 +132,31 @@ describe('doses that end otherwise than by the clock', () => {
       advance(line, start(readyToLead(line), T0), T0 + COUNT_IN_MS),
       T0 + COUNT_IN_MS + sec * 1000,
     );
+
+  it('from an open hold one goes on with the words that lead out of it, and hears nothing of an end before', () => {
+    const spoken = compile(brk([step('a', { dose: { measure: 'seconds', amount: 20, open: true } })]), [
+      move('a', { cues: { ...cues(14), last: 'One more breath.', back: 'Let go and shake the hand out.' } }),
+    ]);
+    const now = T0 + COUNT_IN_MS + 56_000;
+    const waiting = at(spoken, 56);
+    const part = spoken.parts.find((p) => p.kind === 'work');
+    const out = part?.lines.find((l) => l.role === 'back');
+    expect(['back', 'last']).not.toContain(viewOf(spoken, waiting).line?.role);
+    expect(linesDue(spoken, at(spoken, 6), waiting).map((d) => d.line.role)).not.toContain('last');
+    const on = skip(spoken, waiting, now);
+    expect(on.index).toBe(waiting.index);
+    const soon = advance(spoken, on, now + 100);
+    expect(linesDue(spoken, waiting, soon).map((d) => d.line.role)).toEqual(['back']);
+    expect(viewOf(spoken, soon).line?.role).toBe('back');
+    const outMs = (part?.lengthMs ?? 0) - (out?.atMs ?? 0);
+    expect(outMs).toBeGreaterThan(0);
+    const after = advance(spoken, soon, now + outMs + 10);
+    expect(after.index).toBe(on.index + 1);
+    expect(after.endsMs).toBeUndefined();
+    expect(after.doneMs[on.index]).toBe(50_000 + outMs + 1);
+    // Who presses once more does not wait for the words.
+    expect(skip(spoken, on, now + 50).index).toBe(on.index + 1);
+  });
 
   it('an open hold waits for the instructor, and what it really lasted is kept for each side', () => {
     const waiting = at(open, 6 + 50);

@@ -59,7 +59,8 @@ export const ledLengthMs = (timeline: Timeline, lead: Lead, index: number): Mill
   if (index < 0) return COUNT_IN_MS;
   const written = (timeline.parts[index]?.lengthMs ?? 0) * stretchOf(timeline, lead, index);
   const planned = Math.round(written) + (lead.addedMs[index] ?? 0);
-  return isOpen(timeline, index) && index === lead.index ? Math.max(planned, lead.elapsedMs) : planned;
+  if (index !== lead.index || !isOpen(timeline, index)) return planned;
+  return lead.endsMs ?? Math.max(planned, lead.elapsedMs);
 };
 
 /** True for a hold that lasts until the instructor goes on. */
@@ -67,6 +68,20 @@ const isOpen = (timeline: Timeline, index: number): boolean => {
   const part = timeline.parts[index];
   return part?.kind === 'work' && part.open === true;
 };
+
+/** True while an open hold is held and nobody has gone on: when it ends is not known. */
+export const isHeldOpen = (timeline: Timeline, lead: Pick<Lead, 'index' | 'endsMs'>): boolean =>
+  isOpen(timeline, lead.index) && lead.endsMs === undefined;
+
+/** How long an open hold goes on after the key: so long that the words that lead out of it begin with it. */
+const leadOutMs = (timeline: Timeline, index: number): Milliseconds => {
+  const part = timeline.parts[index];
+  const out = part?.lines.find((l) => l.role === 'back');
+  return part && out ? part.lengthMs - out.atMs : 0;
+};
+
+/** The same in another part, where no open hold is about to end. */
+const elsewhere = ({ endsMs: _, ...lead }: Lead): Lead => lead;
 
 /** True for the first part of a step that follows another one. */
 const beginsStep = ({ parts }: Timeline, index: number): boolean =>
@@ -80,7 +95,8 @@ export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
   const doneMs = [...lead.doneMs];
   while (index < timeline.parts.length) {
     // An open hold ends with a key, not with the clock.
-    const left = isOpen(timeline, index)
+    const held = isOpen(timeline, index) && (index !== lead.index || lead.endsMs === undefined);
+    const left = held
       ? Number.POSITIVE_INFINITY
       : Math.max(0, ledLengthMs(timeline, lead, index) - elapsedMs);
     const spent = Math.min(left, passed);
@@ -94,7 +110,7 @@ export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
     elapsedMs = 0;
     if (lead.waits && beginsStep(timeline, index))
       return {
-        ...lead,
+        ...elsewhere(lead),
         status: 'paused',
         waiting: true,
         index,
@@ -105,7 +121,8 @@ export const advance = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
   }
   const over = index >= timeline.parts.length;
   const at = Math.max(lead.at, now) - (over ? passed : 0);
-  return { ...lead, status: over ? 'finished' : 'running', index, elapsedMs, doneMs, at };
+  const still = index === lead.index ? lead : elsewhere(lead);
+  return { ...still, status: over ? 'finished' : 'running', index, elapsedMs, doneMs, at };
 };
 
 /** Starts counting in. */
@@ -132,20 +149,26 @@ export const changeTempo = (timeline: Timeline, lead: Lead, now: ClockMs, by: 1 
   const wished = Math.round((here.tempo + by * TEMPO_STEP) * 10) / 10;
   const tempo = Math.min(SLOWEST, Math.max(FASTEST, wished));
   const factor = stretchOf(timeline, { tempo }, here.index) / stretchOf(timeline, here, here.index);
-  return { ...here, tempo, elapsedMs: here.elapsedMs * factor };
+  const elapsedMs = here.elapsedMs * factor;
+  const ends = here.endsMs !== undefined && { endsMs: here.endsMs + elapsedMs - here.elapsedMs };
+  return { ...here, tempo, elapsedMs, ...ends };
 };
 
 const isUnderWay = (lead: Lead): boolean => lead.status === 'running' || lead.status === 'paused';
 
 const goTo = (timeline: Timeline, lead: Lead, index: number): Lead =>
   index >= timeline.parts.length
-    ? { ...lead, status: 'finished', waiting: false, index: timeline.parts.length, elapsedMs: 0 }
-    : { ...lead, index, elapsedMs: 0 };
+    ? { ...elsewhere(lead), status: 'finished', waiting: false, index: timeline.parts.length, elapsedMs: 0 }
+    : { ...elsewhere(lead), index, elapsedMs: 0 };
 
-/** Leaves the rest of this part out and goes on with the next one. */
+/** Leaves the rest of this part out and goes on with the next one. From an open hold it goes with the words that lead out of it. */
 export const skip = (timeline: Timeline, lead: Lead, now: ClockMs): Lead => {
   const here = advance(timeline, lead, now);
-  return isUnderWay(here) ? goTo(timeline, here, here.index + 1) : here;
+  if (!isUnderWay(here)) return here;
+  const outMs = here.status === 'running' && isHeldOpen(timeline, here) ? leadOutMs(timeline, here.index) : 0;
+  // A little more, so that these words come due after the key and not with it.
+  if (outMs > 0) return { ...here, endsMs: here.elapsedMs + outMs + 1 };
+  return goTo(timeline, here, here.index + 1);
 };
 
 /** Leaves the rest of this step out. */

@@ -122,7 +122,10 @@ describe('what is heard from the middle', () => {
       move('a', { cues: cues(5) }),
       move('b'),
     ]);
-    expect(ofKind(soundsAhead(open, at(0, open), ALL), 'signal')).toEqual(['0 start', '12500 last breath']);
+    expect(ofKind(soundsAhead(open, at(0, open), ALL), 'signal')).toEqual(['0 start']);
+    // It is breathed through all the same, however long it takes.
+    const breaths = soundsAhead(open, at(100_000, open), ALL).filter((s) => s.what === 'breath');
+    expect(breaths.length).toBeGreaterThan(10);
     const on = skip(open, at(60_000, open), T0 + COUNT_IN_MS + 60_000);
     expect(ofKind(soundsAhead(open, on, ALL), 'signal')).toContain('2000 step');
   });

@@ -1,6 +1,6 @@
 import type { Milliseconds, Side } from '../model';
 import type { Timeline, WorkPart } from '../timing';
-import { COUNT_IN_MS, type Lead, ledLengthMs, stretchOf } from './lead';
+import { COUNT_IN_MS, isHeldOpen, type Lead, ledLengthMs, stretchOf } from './lead';
 
 /** What a short signal tells: it begins, the side changes, another step begins, this is the last breath, it is over. */
 export type Signal = 'start' | 'side' | 'step' | 'last breath' | 'end';
@@ -26,8 +26,8 @@ const SECOND = 1000;
 /** A hold that ends so near to the end of a breath ends with it. */
 const WHOLE_BREATH_MS = 300;
 
-/** Sounds of one part, from its own start. */
-const ofWork = (part: WorkPart, lengthMs: Milliseconds, stretch: number): Sound[] => {
+/** Sounds of one part, from its own start; of one that is held open only those of the breath. */
+const ofWork = (part: WorkPart, lengthMs: Milliseconds, stretch: number, isHeld: boolean): Sound[] => {
   const { side } = part;
   const sounds: Sound[] = [];
   if (part.breath) {
@@ -44,14 +44,14 @@ const ofWork = (part: WorkPart, lengthMs: Milliseconds, stretch: number): Sound[
     }
     const over = lengthMs % cycleMs;
     const whole = Math.min(over, cycleMs - over) <= WHOLE_BREATH_MS;
-    if (part.reps === null && whole && lengthMs > cycleMs * 1.5)
+    if (!isHeld && part.reps === null && whole && lengthMs > cycleMs * 1.5)
       sounds.push({ what: 'signal', signal: 'last breath', atMs: lengthMs - cycleMs, side });
   }
   if (part.reps !== null && part.reps > 1) {
     const repMs = lengthMs / part.reps;
     for (const left of COUNTED)
       if (left <= part.reps) sounds.push({ what: 'count', left, atMs: lengthMs - left * repMs, side });
-  } else if (part.reps === null && !part.breath)
+  } else if (!isHeld && part.reps === null && !part.breath)
     for (const left of COUNTED)
       if (lengthMs >= (left + 1) * SECOND)
         sounds.push({ what: 'count', left, atMs: lengthMs - left * SECOND, side });
@@ -106,9 +106,11 @@ export const soundsAhead = (timeline: Timeline, lead: Lead, aheadMs: Millisecond
     const lengthMs = ledLengthMs(timeline, lead, index);
     add(offsetMs, opening(timeline, index));
     if (part?.kind === 'work') {
-      add(offsetMs, ofWork(part, lengthMs, stretchOf(timeline, lead, index)));
-      // An open hold ends with a key: what comes after it is not known yet.
-      if (part.open) return inOrder(sounds, aheadMs);
+      // An open hold ends with a key: it is breathed through as far as is looked ahead, and what comes after it is not known yet.
+      const isHeld = part.open === true && (index !== lead.index || isHeldOpen(timeline, lead));
+      const heardMs = isHeld ? aheadMs - offsetMs : lengthMs;
+      add(offsetMs, ofWork(part, heardMs, stretchOf(timeline, lead, index), isHeld));
+      if (isHeld) return inOrder(sounds, aheadMs);
     }
     offsetMs += lengthMs;
   }

@@ -1,7 +1,7 @@
 import { type BreathState, breathAt } from '../breath';
 import type { Milliseconds, Side } from '../model';
 import { type Ahead, aheadOf, isWork, type Line, type Part, type Timeline, type WorkPart } from '../timing';
-import { type Lead, ledLengthMs, stretchOf } from './lead';
+import { isHeldOpen, type Lead, ledLengthMs, stretchOf } from './lead';
 
 /** What the room is shown at one moment. */
 export interface LeadView {
@@ -76,9 +76,17 @@ const breathsLeft = (
 /** A hold that ends so near to the end of a breath ends with it. */
 const WHOLE_BREATH_MS = 300;
 
-/** Moment of a line from the start of its part as it is led: later by what was added, and as much slower as the breath is. */
-export const ledLineMs = (timeline: Timeline, lead: Lead, index: number, line: Line): Milliseconds =>
-  line.atMs * stretchOf(timeline, lead, index) + (line.fromEnd ? (lead.addedMs[index] ?? 0) : 0);
+/**
+ * Moment of a line from the start of its part as it is led: later by what was added, and as much slower as the breath is. In an
+ * open hold nothing of the end is said before somebody goes on.
+ */
+export const ledLineMs = (timeline: Timeline, lead: Lead, index: number, line: Line): Milliseconds => {
+  if (line.fromEnd && index === lead.index) {
+    if (isHeldOpen(timeline, lead)) return Number.POSITIVE_INFINITY;
+    if (lead.endsMs !== undefined) return lead.endsMs - (timeline.parts[index]?.lengthMs ?? 0) + line.atMs;
+  }
+  return line.atMs * stretchOf(timeline, lead, index) + (line.fromEnd ? (lead.addedMs[index] ?? 0) : 0);
+};
 
 /** A spoken number is on screen anyway, so the words before it stay. */
 const stays = (line: Line): boolean => line.role !== 'count';

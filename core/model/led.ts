@@ -9,6 +9,8 @@ export const LedState = z.object({
   index: z.int().min(-1).max(5000),
   /** Time into that part. */
   elapsedMs: Ms,
+  /** The instructor has gone on from an open hold: it ends at this time into it, with the words that lead out of it. */
+  endsMs: Ms.optional(),
   /** For every part of the timeline: what was really spent in it, and what was added to it. */
   doneMs: z.array(Ms).max(5000),
   addedMs: z.array(Ms).max(5000),
