@@ -5,6 +5,7 @@ import {
   type Approach,
   type Break,
   type Cues,
+  type Dose,
   isOnFloor,
   otherSide,
   type Position,
@@ -210,6 +211,7 @@ export class Layout {
         held: reps === null,
         breath: this.guided(p.at),
         ...(moreMs > 0 && { moreMs }),
+        ...heldInside(dose),
         ...(open && { open }),
         ...meanwhileOf(p),
         ...NO_LINES,
@@ -250,6 +252,7 @@ export class Layout {
             firstRep: rep,
             held: false,
             breath: this.guided(p.at),
+            ...heldInside(dose),
             ...(rep === 1 && side === order[0] && meanwhileOf({ ...p, side: null })),
             ...NO_LINES,
           });
@@ -391,5 +394,8 @@ const meanwhileOf = ({ at, side }: Pass): Pick<WorkPart, 'meanwhile'> => {
     meanwhile: { moveId: second.id, moveName: second.name, times, side: meanwhileSide(at, side) },
   };
 };
+
+const heldInside = (dose: Dose): Pick<WorkPart, 'repHeldMs'> =>
+  dose.measure === 'reps' && dose.holdSec !== undefined ? { repHeldMs: ms(dose.holdSec) } : {};
 
 const feltSide = ({ at: { move }, side }: Pass): WorkPart['felt'] => feltBy(move, side);

@@ -35,6 +35,8 @@ describe('more doses', () => {
       text: '5.5 + 25 + 2 = 32.5',
     });
     expect(doseOf(step('a', { dose: rep(5, 2, { holdSec: 3 }) }), [m])).toBe('5 times, each held 3 s');
+    const parts = of([step('a', { dose: rep(5, 2, { holdSec: 3 }) })], [m]).timeline.parts;
+    expect(parts.find(isWork)?.repHeldMs).toBe(3000);
     const turned = move('b', { ways: { pattern: 'together', directions: ['outward', 'inward'] } });
     const own = step('b', { dose: rep(5, 2, { holdSec: 3 }), second: { amount: 8, reason: 'said' } });
     expect(doseOf(own, [turned])).toBe('5 times outward, 8 times inward, each held 3 s');

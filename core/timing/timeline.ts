@@ -72,6 +72,8 @@ export interface WorkPart extends Base {
   held: boolean;
   /** The breath led in this part, beginning with an inhale at its start; null where breath is free. */
   breath: BreathCycle | null;
+  /** How long each repetition is held at its end, within its length; left out where it is not. */
+  repHeldMs?: Milliseconds;
   /** How much longer it may be, of a range; left out where it is no range. */
   moreMs?: Milliseconds;
   /** It lasts until the instructor goes on; its length is only what is planned. */

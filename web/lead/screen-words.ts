@@ -7,6 +7,7 @@ export const screenEn = {
   youShow: 'you show {{side}}',
   forMove: 'for: {{move}}',
   setOf: 'set {{set}} of {{sets}}',
+  eachHeld: 'each held {{seconds}} s',
   beginsIn: 'begins in {{seconds}} s',
   sayAsChoice: 'Say as a choice',
   orElse: 'or: {{what}}',

@@ -4,7 +4,7 @@ import { moveLookup } from '@kotabi/core/library/all';
 import { Break, type Move, type Step } from '@kotabi/core/model';
 import { type Part, partTitle, type Timeline, timed } from '@kotabi/core/timing';
 import { describe, expect, it } from 'vitest';
-import { countUnit, shownCount, sideWord, thenLine } from './stage-words';
+import { countUnit, detailOf, shownCount, sideWord, thenLine } from './stage-words';
 
 const lookup = moveLookup();
 const lineOf = (...steps: [string, Partial<Step>?][]): Timeline => {
@@ -28,6 +28,14 @@ describe('what the room is told', () => {
     const shown = views(lineOf(['side-reach'], ['sit-tall', { position: 'standing' }]));
     const into = shown.filter((v) => v.part.kind === 'position').map((v) => v.line?.text);
     expect(into).toEqual(['Come to the front edge', 'Stand up slowly, eyes clear']);
+  });
+
+  it('says that each repetition is held, and for how long', () => {
+    const dose = { measure: 'reps', amount: 4, repSec: 3, holdSec: 3 } as const;
+    const [plain, held] = [lineOf(['blade-squeeze']), lineOf(['blade-squeeze', { dose }])].map((line) =>
+      detailOf(line.parts.find((p) => p.kind === 'work') ?? null),
+    );
+    expect([plain, held]).toEqual(['', 'each held 3 s']);
   });
 
   it('warns before the end, in repetitions and in breaths', () => {

@@ -56,6 +56,7 @@ export const detailOf = (part: Part | null, say: SayScreen = englishScreen): str
   [
     part?.direction,
     part && 'sets' in part && part.sets > 1 && say('setOf', { set: part.set, sets: part.sets }),
+    part?.kind === 'work' && part.repHeldMs && say('eachHeld', { seconds: part.repHeldMs / 1000 }),
     part?.kind === 'work' && part.meanwhile && meanwhileWords(part.meanwhile, say),
   ]
     .filter(Boolean)

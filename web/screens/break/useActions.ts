@@ -208,11 +208,11 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           s.dose = nextDose(s.dose, by);
         }),
       range: (by: 1 | -1): void =>
-        changeAll('range of the dose', (s) => {
+        changeAll('range', (s) => {
           s.dose = nextRange(s.dose, by);
         }),
       held: (by: 1 | -1): void =>
-        changeAll('hold inside each repetition', (s) => {
+        changeAll('held repetitions', (s) => {
           s.dose = nextHeld(s.dose, by);
         }),
       open: (): void =>
@@ -220,7 +220,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           s.dose = openOrNot(s.dose);
         }),
       breath: (by: 1 | -1): void =>
-        changeAll('breath of its own', (s) => {
+        changeAll('own breath', (s) => {
           const breath = nextBreath(s, get().value.pace, by);
           if (breath) s.breath = breath;
           else delete s.breath;
