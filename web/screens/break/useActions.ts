@@ -90,6 +90,16 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         }
       });
     };
+    /** Says something of every chosen step for which it can be said, or no longer so. */
+    const toggle = (
+      label: string,
+      what: 'locked' | 'keep' | 'oneByOne' | 'turned',
+      can: (step: Step, move: Move) => boolean = () => true,
+    ): void =>
+      changeAll(label, (s, move) => {
+        if (s[what]) delete s[what];
+        else if (can(s, move)) s[what] = true;
+      });
     const ids = (): string[] => stepsOf(get().value).map((s) => s.id);
     const inOrder = (): string[] => ids().filter((id) => get().selected.includes(id));
     const remove = (label: string): void => {
@@ -227,18 +237,14 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         }),
       /** All of one way first, of what usually goes from side to side. */
       oneByOne: (): void =>
-        changeAll('one by one', (s, move) => {
-          if (!isTwoWay(move) || s.dose.measure !== 'reps') return;
-          if (s.oneByOne) delete s.oneByOne;
-          else s.oneByOne = true;
-        }),
+        toggle('one by one', 'oneByOne', (s, move) => isTwoWay(move) && s.dose.measure === 'reps'),
       /** A link of a series the other way round. */
       turned: (): void =>
-        changeAll('turn the link', (s, move) => {
-          if (!isTwoWay(move) || !chainOf(get().value, s.id)) return;
-          if (s.turned) delete s.turned;
-          else s.turned = true;
-        }),
+        toggle(
+          'turn the link',
+          'turned',
+          (s, move) => isTwoWay(move) && chainOf(get().value, s.id) !== undefined,
+        ),
       rounds: (by: 1 | -1): void => {
         const id = shown();
         if (!id) return;
@@ -270,16 +276,8 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         changeAll('change the directions', (s, move) => {
           if (move.ways.directions) s.directions = nextDirections(s);
         }),
-      lock: (): void =>
-        changeAll('lock the dose', (s) => {
-          if (s.locked) delete s.locked;
-          else s.locked = true;
-        }),
-      keep: (): void =>
-        changeAll('keep', (s) => {
-          if (s.keep) delete s.keep;
-          else s.keep = true;
-        }),
+      lock: (): void => toggle('lock the dose', 'locked'),
+      keep: (): void => toggle('keep', 'keep'),
       chain: (): void => {
         const { selected, value: brk } = get();
         if (tell(whyNoChain(brk, selected))) return;
