@@ -7,6 +7,7 @@ import { audienceOf } from '../testing/review';
 import { loadSolver } from '../testing/solver-planner';
 import { placedSteps, stepDose } from '../timing';
 import { highsSolver, type Setting, type Solve, SUGGEST_LIMITS, SuggestRequest, suggest } from '.';
+import { shakeFor } from './let-go';
 
 // Would one lead it? Sixty requests as instructors make them, each answer read as the break it is.
 
@@ -230,6 +231,21 @@ const wrongWith = ({ ask, brk, gap, judged }: Answer): string[] => {
       legs && move.kind === 'release' && !move.areas.some((a) => LEG_AREAS.includes(a)),
       `${move.name} lets go of nothing that was worked`,
     );
+
+  // What is shaken out at the end is what was held last, where one sits and there are the few seconds more it may take.
+  const hasTime = timeline.totals.totalMs / 1000 + 8 <= 0.97 * ask.sec;
+  const held = steps.findLast((at) => at.move.kind === 'stretch');
+  const shake = steps.find((at) => at.index > (held?.index ?? -1) && at.move.id.startsWith('shake-'));
+  const wanted = held && shakeFor(held.move.region);
+  note(
+    shake !== undefined &&
+      wanted !== undefined &&
+      hasTime &&
+      shake.position !== 'standing' &&
+      shake.move.id !== wanted &&
+      !shake.move.areas.some((a) => held?.move.areas.includes(a)),
+    `${shake?.move.name} after ${held?.move.name}`,
+  );
 
   const avoid = ask.more?.avoid ?? [];
   for (const { move } of steps)

@@ -1,5 +1,5 @@
 import { stepOf } from '../library';
-import type { Break, Milliseconds, Region, Step } from '../model';
+import { type Break, type Milliseconds, type MoveLookup, type Region, type Step, stepsOf } from '../model';
 import { HOLDS } from '../review/rules/order/frame';
 import { candidateOf, doseOf, type Setting } from './candidates';
 
@@ -56,4 +56,29 @@ export const lettingGo = (brk: Break, setting: Setting): LettingGo => {
     known.set(key, letGo);
     return letGo;
   };
+};
+
+/**
+ * The same break, the shake at its end that of what was held last: after the hips the legs are shaken out, not the shoulders. The
+ * break itself where that is so already, or nothing is shaken.
+ */
+export const shakesWhatWasHeld = (brk: Break, lookup: MoveLookup, letGo: LettingGo): Break => {
+  const moves = stepsOf(brk).flatMap((s) => lookup(s.moveId) ?? []);
+  const held = moves.findLast((m) => m.kind === 'stretch');
+  const wanted = held && letGo(held.region, false)?.step;
+  if (!held || !wanted) return brk;
+  const shakes = Object.values(SHAKES);
+  const at = brk.items.findLastIndex((item) => item.type === 'step' && shakes.includes(item.moveId));
+  const last = brk.items[at];
+  if (last?.type !== 'step' || !shakes.includes(wanted.moveId) || last.moveId === wanted.moveId) return brk;
+  const between = brk.items
+    .slice(at + 1)
+    .some((i) => i.type === 'chain' || lookup(i.moveId)?.kind === 'stretch');
+  const fits = lookup(last.moveId)?.areas.some((area) => held.areas.includes(area));
+  if (between || fits || last.position === 'standing') return brk;
+  const place = lookup(wanted.moveId)?.position;
+  const { position: _, ...step } = { ...wanted, id: last.id };
+  const seat = last.position ?? lookup(last.moveId)?.position;
+  const shaken: Step = seat === undefined || seat === place ? step : { ...step, position: seat };
+  return { ...brk, items: brk.items.map((item, i) => (i === at ? shaken : item)) };
 };

@@ -7,7 +7,7 @@ import type { Candidate } from './candidate';
 import { candidatesFor, emptyBreak, type Setting } from './candidates';
 import { LEVEL, solveFairly } from './fairest';
 import { fillBreath } from './fill-breath';
-import { lettingGo } from './let-go';
+import { lettingGo, shakesWhatWasHeld } from './let-go';
 import { type SuggestProgram, suggestProgram } from './program';
 import { roomSec } from './program/time';
 import { type Reason, reasonsOf } from './reasons';
@@ -159,9 +159,15 @@ export const suggest = (
         const open = against === null ? Number.POSITIVE_INFINITY : against.length + (lateSec > 0 ? 1 : 0);
         return { brk: one, against, lateSec, open };
       };
-      const plain = judge(arranged);
-      const filled = judge(fillBreath(arranged, request, lookup, approach));
-      const { brk, against, lateSec, open } = filled.open <= plain.open ? filled : plain;
+      // What suits it better is taken where the review finds no more in it, and it takes no more time than there is.
+      const shaken = shakesWhatWasHeld(arranged, lookup, letGo);
+      const ways = (shaken === arranged ? [arranged] : [shaken, arranged]).flatMap((one) => [
+        fillBreath(one, request, lookup, approach),
+        one,
+      ]);
+      const { brk, against, lateSec, open } = ways
+        .map(judge)
+        .reduce((chosen, other) => (other.open < chosen.open ? other : chosen));
       const suggestion: Suggestion = {
         brk,
         reasons: Object.fromEntries(reasonsOf(brk, request, lookup)),
