@@ -1,4 +1,13 @@
-import { type Dose, doseStep, HELD_SEC, MOST_AMOUNT, type Pace, type Step, withAmount } from '../model';
+import {
+  BREATHS_A_MINUTE,
+  type Dose,
+  doseStep,
+  HELD_SEC,
+  MOST_AMOUNT,
+  type Pace,
+  type Step,
+  withAmount,
+} from '../model';
 
 /** The next dose up or down, in the steps that suit it: 5 s (from a multiple of 5), 1 breath, 1 repetition. */
 export const nextDose = (dose: Dose, by: 1 | -1): Dose => {
@@ -31,8 +40,6 @@ export const openOrNot = (dose: Dose): Dose => {
 
 /** Breaths a minute go up and down by so much. */
 const BREATH_STEP = 0.5;
-/** From so many breaths a minute to so many, as a pace allows. */
-const BREATHS = { least: 2, most: 20 };
 
 /** A breath of its own, a little slower (-1) or quicker; where it comes back to that of the break, it is its own no more. */
 export const nextBreath = (
@@ -41,7 +48,10 @@ export const nextBreath = (
   by: 1 | -1,
 ): Step['breath'] => {
   const now = breath?.breathsPerMinute ?? pace.breathsPerMinute;
-  const breathsPerMinute = Math.min(BREATHS.most, Math.max(BREATHS.least, now + by * BREATH_STEP));
+  const breathsPerMinute = Math.min(
+    BREATHS_A_MINUTE.most,
+    Math.max(BREATHS_A_MINUTE.least, now + by * BREATH_STEP),
+  );
   const { breathsPerMinute: _, ...rest } = breath ?? {};
   if (breathsPerMinute !== pace.breathsPerMinute) return { ...rest, breathsPerMinute };
   return rest.exhaleRatio === undefined ? undefined : rest;
