@@ -5,6 +5,7 @@ import { viteSingleFile } from 'vite-plugin-singlefile';
 import { filesOfPage } from './desk/files.ts';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
+import { withoutJsonSchema } from './without-json-schema.ts';
 
 const ROUTER = new URL('../production/index.mjs', import.meta.resolve('react-router'));
 
@@ -27,6 +28,14 @@ const groups = [
   { name: 'icons', test: /lucide-react/, priority: 1 },
   // What nearly every screen and dialog needs of the component kit.
   { name: 'kit', test: /node_modules.(antd|@rc-component|@ant-design)./, minShareCount: 30 },
+  { name: 'store', test: /node_modules.zustand/, priority: 1 },
+  // What every screen with a break on it needs: how it is timed and what is said; and how it is kept.
+  { name: 'timing', test: /core.(timing|cues|model.break)/, minShareCount: 2 },
+  {
+    name: 'document',
+    test: /node_modules.immer|web.document.(document|useDocument|autosave|opened)\./,
+    minShareCount: 2,
+  },
 ];
 
 /** The worker that keeps the page for the people at the desks, once that is built. */
@@ -62,6 +71,7 @@ export default defineConfig(({ mode }) => {
       react(),
       leadPage,
       componentStylesPlugin,
+      withoutJsonSchema,
       ...(page === 'index' ? [pagesPlugin] : page === 'one' ? [viteSingleFile()] : []),
     ],
     worker: { format: 'es' },

@@ -71,7 +71,10 @@ describe.each(eased)('with %s in the group', (limit) => {
   });
 
   it('every form says what they cannot do, and brings in nothing that they cannot', () => {
-    for (const brk of everything ? begun : begun.slice(2, 6))
+    // Two starting points for each limit, other ones from limit to limit.
+    const at = eased.indexOf(limit) * 2;
+    const some = [0, 1].map((i) => begun[(at + i) % begun.length] ?? expect.fail());
+    for (const brk of everything ? begun : some)
       for (const kind of FormKind.options) {
         const context = {
           moves: library,

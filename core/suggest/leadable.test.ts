@@ -9,7 +9,8 @@ import { placedSteps, stepDose } from '../timing';
 import { highsSolver, type Setting, type Solve, SUGGEST_LIMITS, SuggestRequest, suggest } from '.';
 import { shakeFor } from './let-go';
 
-// Would one lead it? Sixty requests as instructors make them, each answer read as the break it is.
+// Would one lead it? Sixty requests as instructors make them, each answer read as the break it is; the usual check asks
+// every third of them.
 
 const lookup = moveLookup();
 let solve: Solve;
@@ -270,15 +271,16 @@ describe('sixty requests', () => {
     expect(asks.length).toBeGreaterThanOrEqual(60);
   });
 
+  const asked = asks.filter((_, i) => everything || i % 3 === 0);
   const answers: Answer[] = [];
-  it.each(asks.map((ask) => [nameOf(ask), ask] as const))('%s: one would lead it', (_, ask) => {
+  it.each(asked.map((ask) => [nameOf(ask), ask] as const))('%s: one would lead it', (_, ask) => {
     const answered = answer(ask);
     answers.push(answered);
     expect(wrongWith(answered)).toEqual([]);
   });
 
   it('of which six are printed to be read', () => {
-    const read = [0, 3, 8, 10, 12, 14].map((i) => answers[i * 3]!);
+    const read = [0, 9, 24, 30, 36, 42].map((i) => answers[asked.indexOf(asks[i]!)]!);
     for (const { name, judged } of read) {
       const lines = placedSteps(judged.resolved).map((at) => `  ${at.move.name}, ${stepDose(at)}`);
       console.log([name, ...lines].join('\n'));

@@ -170,7 +170,7 @@ describe('suggesting from the whole library', () => {
   });
 
   it('says why each step is there', () => {
-    const result = suggest(settingOf(ask(600, ['neck', 'chest'], { count: 1 })), solve);
+    const result = suggest(settingOf(ask(240, ['neck', 'chest'], { count: 1 })), solve);
     if (!result.ok) throw new Error(result.code);
     const { brk, reasons } = result.suggestions[0]!;
     for (const { id } of stepsOf(brk)) expect(reasons[id]?.code).toBeTruthy();
@@ -194,7 +194,7 @@ describe('suggesting from the whole library', () => {
 
   it.each<[number, Area[]]>([
     [300, ['neck', 'shoulder']],
-    [600, ['shoulder', 'hip']],
+    ...(everything ? ([[600, ['shoulder', 'hip']]] as [number, Area[]][]) : []),
   ])('in %i s for %j nothing that has two sides is left to a hold of both at once', (slotSec, areas) => {
     for (const brk of breaksOf(settingOf(ask(slotSec, areas)))) {
       const held = stepsOf(brk)
@@ -316,7 +316,7 @@ describe('suggesting, against every choice there is', () => {
     ];
   };
 
-  it.each(everything ? [1, 2, 3, 4, 5, 6] : [3, 4, 6])('finds the best of library %i', (seed) => {
+  it.each(everything ? [1, 2, 3, 4, 5, 6] : [3, 6])('finds the best of library %i', (seed) => {
     const moves = small(seed);
     const request = ask([100, 130, 150, 175, 185, 240][seed - 1]!, ['neck', 'shoulder'], {
       count: 1,

@@ -218,7 +218,7 @@ describe('the server as a program', () => {
       client.close();
       return Number(rows[0]?.n);
     };
-    await expect.poll(copied, { interval: 500 }).toBe(60);
+    await expect.poll(copied, { interval: 1500 }).toBe(60);
     first.child.kill('SIGKILL');
     await exit(first.child);
     // The disk with the database is gone.

@@ -10,8 +10,8 @@ import { edgeBreak, group } from './harness';
 
 const root = resolve(import.meta.dirname, '../..');
 const WRITERS = 8;
-const KILLS = times(6, 1000);
-const LOCKS = times(3, 200);
+const KILLS = times(4, 1000);
+const LOCKS = times(2, 200);
 /** A row of pseudo-random numbers from 0 to 1, the same each time. */
 const numbers = (seed: number) => () => {
   seed = (seed * 1_664_525 + 1_013_904_223) % 4_294_967_296;
