@@ -3,11 +3,10 @@ import type { Kept, Move } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: true, moving: true });
-const ownMoves = async (): Promise<Kept<Move>[]> =>
-  (await (await fetch(`${fixture.app.url}/api/moves`)).json()) as Kept<Move>[];
-
 describe('the library', () => {
+  // Its figures move.
+  const fixture = useApp({ demo: true, moving: true });
+
   it('finds a move by a name with a typo, and opens it with Enter', async () => {
     const page = await fixture.open('/moves');
     await page.getByLabel('Find a move').fill('sholder rols');
@@ -78,6 +77,10 @@ describe('the library', () => {
 });
 
 describe('an own move', () => {
+  const fixture = useApp({ demo: true });
+  const ownMoves = async (): Promise<Kept<Move>[]> =>
+    (await (await fetch(`${fixture.app.url}/api/moves`)).json()) as Kept<Move>[];
+
   it('is copied, posed with the mouse and by key, kept, used in a break, and put away', async () => {
     const page = await fixture.open('/moves/arm-across');
     await page.getByRole('button', { name: 'Copy as my own' }).click();
@@ -241,6 +244,8 @@ describe('an own move', () => {
 });
 
 describe('a rung', () => {
+  const fixture = useApp({ demo: true });
+
   it('is chosen on the sheet: the words and the figure follow it, and undo takes it back', async () => {
     const page = await fixture.open('/breaks/late-morning');
     await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
