@@ -116,8 +116,11 @@ export const saved = (page: Page): Promise<void> =>
  * while it is still opening, as only a program can, is taken back by it.
  */
 export const typeMoment = async (field: Locator, text: string): Promise<void> => {
+  const open = field.page().locator('.ant-picker-dropdown:not(.ant-picker-dropdown-hidden)');
+  // That of the field before may still be closing.
+  await open.waitFor({ state: 'detached' });
   await field.click();
-  await field.page().locator('.ant-picker-dropdown:not(.ant-picker-dropdown-hidden)').first().waitFor();
+  await open.waitFor();
   await field.fill(text);
   await field.press('Enter');
   await expect.poll(() => field.inputValue()).toBe(text);

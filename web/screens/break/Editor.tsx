@@ -98,10 +98,14 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
       }),
     [actions, lookup, store, nextFinding],
   );
-  const fix = (f: Fix): void => {
-    if (f.do === 'fit') setDialog('fit');
-    else actions.fix(f);
-  };
+  const fix = useCallback(
+    (f: Fix): void => {
+      if (f.do === 'fit') setDialog('fit');
+      else actions.fix(f);
+    },
+    [actions],
+  );
+  const swap = useCallback(() => setDialog('swap'), []);
 
   const items = useMemo(() => (timed.ok ? sheetItems(timed.resolved, timed.timeline) : []), [timed]);
   const marks = useMemo(() => marksOf(timed.ok ? timed.findings : []), [timed]);
@@ -227,7 +231,7 @@ export const Editor = ({ store, moves, own, shelf, approach }: Props) => {
                   timed={timed}
                   actions={actions}
                   lookup={lookup}
-                  swap={() => setDialog('swap')}
+                  swap={swap}
                   fix={fix}
                 />
               )}

@@ -1,13 +1,13 @@
 import { placeWord } from '@kotabi/core/cues';
 import type { Fix } from '@kotabi/core/edit';
 import { chainOf } from '@kotabi/core/edit';
-import { isTwoWay, type MoveLookup, variantOf } from '@kotabi/core/model';
+import { type Break, isTwoWay, type MoveLookup, variantOf } from '@kotabi/core/model';
 import { cautionsOf } from '@kotabi/core/needs';
 import type { Reviewed } from '@kotabi/core/review';
 import { placedSteps } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Shuffle } from 'lucide-react';
-import { useDeferredValue } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { useStore } from 'zustand';
 import { MovingFigure } from '../../../figure/MovingFigure';
 import { StepFindings } from '../Findings';
@@ -42,6 +42,12 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
   const { value: brk, selected } = useStore(store);
   // The row lights up at once; the fields follow as soon as there is time, so that the arrow keys never wait for them.
   const id = useDeferredValue(selected.at(-1));
+  return <ChosenStep {...{ store, brk, timed, id, actions, lookup, swap, fix }} />;
+};
+
+// Drawn again only when something it shows has changed: while another row lights up, nothing of it has.
+const ChosenStep = memo((p: Props & { brk: Break; id: string | undefined }) => {
+  const { store, brk, timed, id, actions, lookup, swap, fix } = p;
   const steps = placedSteps(timed.resolved);
   const index = steps.findIndex((s) => s.step.id === id);
   const at = steps[index];
@@ -137,4 +143,4 @@ export const Inspector = ({ store, timed, actions, lookup, swap, fix }: Props) =
       )}
     </div>
   );
-};
+});
