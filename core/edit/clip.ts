@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { type Break, Item, mapChain, stepsOf } from '../model';
-import { chainOf, MOST_LINKS, placeOf } from './edits';
+import { type Break, Item, MOST_LINKS, mapChain, stepsOf } from '../model';
+import { chainOf, placeOf } from './edits';
 
 /** Steps on their way from one break to another, as text that can be kept or sent. */
 export const Clip = z.object({ format: z.literal('kotabi-steps'), items: z.array(Item).min(1).max(120) });

@@ -1,8 +1,5 @@
-import type { Break, Chain, Item, Step } from '../model';
+import { type Break, type Chain, type Item, MOST_LINKS, type Step } from '../model';
 import { sharedSides } from '../timing';
-
-/** The most links of a chain. */
-export const MOST_LINKS = 12;
 
 /** Where a step stands: its item, and its place within it when that is a chain. */
 export interface Place {

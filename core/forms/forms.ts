@@ -2,28 +2,17 @@ import { type Change, compareBreaks } from '../compare';
 import { applyFix, placeStep, removeSteps } from '../edit';
 import { fitBreak } from '../fit';
 import { stepOf } from '../library';
-import {
-  type Approach,
-  type Break,
-  type FormKind,
-  type Move,
-  type MoveLookup,
-  type Step,
-  stepsOf,
-} from '../model';
+import { type Break, type FormKind, type Move, type Step, stepsOf } from '../model';
 import { type Audience, canAllDo } from '../review';
 import { leavesIdle } from '../review/rules/slot/slot';
 import { serves } from '../review/rules/slot/targets';
 import { swapsFor } from '../suggest/swap';
 import { timed } from '../timing';
-import { shorter } from './shorter';
+import { type Making, shorter } from './shorter';
 
-interface Context {
+interface Context extends Making {
   moves: readonly Move[];
-  lookup: MoveLookup;
-  approach: Approach;
   audience: Audience | null;
-  newId: () => string;
   /** In a room without seats, see `swapsFor`. */
   upright?: boolean;
 }

@@ -12,7 +12,8 @@ import {
 } from '../model';
 import { shakeFor } from '../suggest/let-go';
 
-interface Context {
+/** How a break is made into another: the moves it knows, the way of teaching, and ids for what is new. */
+export interface Making {
   lookup: MoveLookup;
   approach: Approach;
   newId: () => string;
@@ -56,7 +57,7 @@ const workedIn = (steps: readonly Step[], lookup: MoveLookup): Set<Area> =>
   );
 
 /** What let go of areas that are left out now lets go of what is held last, or goes as well. */
-const letGoOfWhatIsHeld = (draft: Break, before: Break, context: Context): void => {
+const letGoOfWhatIsHeld = (draft: Break, before: Break, context: Making): void => {
   const { lookup } = context;
   const steps = stepsOf(draft);
   const worked = workedIn(steps, lookup);
@@ -80,7 +81,7 @@ const letGoOfWhatIsHeld = (draft: Break, before: Break, context: Context): void 
  * A break with fewer areas: something is left out until the rest fits its slot at its least doses, so that a short form is a
  * smaller pass, not only its beginning.
  */
-export const shorter = (brk: Break, context: Context): Break => {
+export const shorter = (brk: Break, context: Making): Break => {
   const { lookup, approach } = context;
   const draft: Break = JSON.parse(JSON.stringify(brk));
   const fits = (): boolean => {

@@ -63,6 +63,9 @@ export const Step = z.object({
 });
 export type Step = z.infer<typeof Step>;
 
+/** The most links of a series. */
+export const MOST_LINKS = 12;
+
 /** The most rounds of a series. */
 export const MOST_CHAIN_ROUNDS = 10;
 
@@ -73,7 +76,7 @@ export const Chain = z.object({
   nesting: z.enum(['side by side', 'link by link']).default('side by side'),
   sides: z.enum(['both', 'left', 'right']).default('both'),
   firstSide: Side.optional(),
-  links: z.array(Step).min(2).max(12),
+  links: z.array(Step).min(2).max(MOST_LINKS),
   /** So many times in a row on each side; the short cues from the second time on. */
   rounds: z.int().min(1).max(MOST_CHAIN_ROUNDS).optional(),
   /** What stands between its two sides: a rest, a note, something let go. */

@@ -1,7 +1,18 @@
 import { regionOrder } from '../approach/order';
-import { MOST_LINKS, PHASES } from '../edit';
+import { PHASES } from '../edit';
 import { stepOf } from '../library';
-import type { Approach, Area, Break, Item, Kind, MoveLookup, Position, Step, Thing } from '../model';
+import {
+  type Approach,
+  type Area,
+  type Break,
+  type Item,
+  type Kind,
+  MOST_LINKS,
+  type MoveLookup,
+  type Position,
+  type Step,
+  type Thing,
+} from '../model';
 import { rangeOf } from '../review/poses';
 import { LONGEST_NECK_MS } from '../review/rules/caution/neck-long';
 import { placeOf } from '../review/rules/order/visits';

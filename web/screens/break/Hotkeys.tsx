@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { type Options, useHotkeys } from 'react-hotkeys-hook';
 import type { Command } from './commands';
 import type { BreakStore } from './store';
@@ -39,12 +40,12 @@ const Choosing = ({ actions, store }: { actions: Actions; store: BreakStore }) =
   return null;
 };
 
-/** Binds every command to its key, and the keys that choose. */
-export const Hotkeys = (p: { commands: readonly Command[]; actions: Actions; store: BreakStore }) => (
+/** Binds every command to its key, and the keys that choose: anew when what they do has changed, not with each row. */
+export const Hotkeys = memo((p: { commands: readonly Command[]; actions: Actions; store: BreakStore }) => (
   <>
     <Choosing actions={p.actions} store={p.store} />
     {p.commands.map((command) => (
       <Hotkey key={command.id} command={command} store={p.store} />
     ))}
   </>
-);
+));

@@ -1,7 +1,6 @@
 import { regionOrder } from '../../../approach/order';
-import { MOST_LINKS } from '../../../edit';
 import type { Fix } from '../../../edit/fix';
-import type { Approach, ApproachQuestion, Area } from '../../../model';
+import { type Approach, type ApproachQuestion, type Area, MOST_LINKS } from '../../../model';
 import { demandsOf } from '../../../needs';
 import { isResolvedChain, type ResolvedBreak, type ResolvedStep } from '../../../timing';
 import { eachStep } from '../../each-step';
