@@ -149,9 +149,9 @@ describe('a ten-minute break', () => {
         actions++;
       }
     }
-    await expect.poll(() => stepNames(page)).toEqual(COMPOSED);
-    // Where the last one went is said.
+    // Where the last one went is said for a moment.
     await page.getByText(/^Shake the hands out: /).waitFor();
+    await expect.poll(() => stepNames(page)).toEqual(COMPOSED);
     await page.keyboard.press('Escape');
     await row(page, 'Ear toward the shoulder').click();
     await row(page, 'Nose toward the armpit').click({ modifiers: ['Shift'] });

@@ -52,6 +52,8 @@ const onPhone =
     const token = pages.find((p) => p.personId !== null)?.token ?? '';
     const phone = await page.context().newPage();
     await phone.setViewportSize({ width: 390, height: 844 });
+    // On a working day, whenever the pictures are taken.
+    await phone.clock.setSystemTime(new Date(`${monday}T09:40:00Z`));
     await phone.goto(`${origin}/me/${token}`);
     await phone.getByRole('button', { name: 'Begin now' }).waitFor();
     if (followed) {
