@@ -5,7 +5,7 @@ import type { Answer, DeskPage, DeskView } from '@kotabi/core/model';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { axe } from './axe';
-import { useApp } from './fixture';
+import { monday, useApp } from './fixture';
 
 const fixture = useApp({ demo: true, viewport: { width: 390, height: 844 } });
 
@@ -77,6 +77,16 @@ describe('the page of somebody', () => {
       .getByText(/tension – → 3/)
       .first()
       .waitFor();
+    await page.close();
+  });
+
+  it('says how long the next break itself takes, not what the plan keeps free for it', async () => {
+    const { token } = await pageOf('p-2');
+    const page = await fixture.open(`/me/${token}`, (p) =>
+      p.clock.setSystemTime(new Date(`${monday}T09:40:00Z`)),
+    );
+    await page.getByRole('heading', { name: 'Two minutes between meetings' }).waitFor();
+    await page.getByText('about 2 minutes').waitFor();
     await page.close();
   });
 

@@ -29,7 +29,8 @@ export const NextBreak = ({
   const step = brk?.brk.items.flatMap((i) => (i.type === 'chain' ? i.links : [i])).at(2);
   const move = view.moves.find((m) => m.id === step?.moveId);
   const time = next ? timeText(next.startsAt, view.timeZone) : '';
-  const minutes = next?.lengthMin ?? Math.max(1, Math.round((brk?.brk.slotSec ?? 60) / 60));
+  // How long the break itself takes; what the plan keeps free is told only where none was chosen for it.
+  const minutes = next && !chosen ? next.lengthMin : (brk?.brk.slotSec ?? 60) / 60;
   return (
     <section aria-label={say('next')}>
       <h1>
@@ -47,7 +48,7 @@ export const NextBreak = ({
           <div>
             <h2>{next?.name ?? brk?.brk.name}</h2>
             <p className={styles.small}>
-              {say('about', { count: Math.round(minutes) })}
+              {say('about', { count: Math.max(1, Math.round(minutes)) })}
               {next?.led && ` · ${say('together')}`}
             </p>
             {brk?.own && <p className={styles.small}>{say('ownVersion')}</p>}
