@@ -28,8 +28,8 @@ export const ChainFields = ({ store, chain }: { store: BreakStore; chain: Chain 
         id={`${id}nest`}
         value={chain.nesting}
         options={[
-          { value: 'side by side', label: 'one side, then the other' },
-          { value: 'link by link', label: 'each link on both sides' },
+          { value: 'side by side', label: 'one side at a time' },
+          { value: 'link by link', label: 'one link at a time' },
         ]}
         onChange={(nesting) =>
           change('change the series', (c) => {
