@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { BusyTime, BusyUse, Interval, IsoDate } from '../model';
-import type { ReadTime } from './read';
+import type { ReadTime } from './found';
 
 /** Busy times that one day can hold beside those entered by hand. */
 const MOST_A_DAY = 30;

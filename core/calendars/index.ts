@@ -1,2 +1,4 @@
 export * from './busy';
+export * from './found';
+export { MOST_BYTES } from './parse';
 export * from './read';

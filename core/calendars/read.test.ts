@@ -3,7 +3,9 @@ import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../testing/random';
 import { busyOnDay } from './busy';
-import { MOST_BYTES, type ReadOptions, readCalendar } from './read';
+import type { ReadOptions } from './found';
+import { MOST_BYTES } from './parse';
+import { readCalendar } from './read';
 
 const at = (iso: string, zone = 'Europe/Lisbon'): number => DateTime.fromISO(iso, { zone }).toMillis();
 const options: ReadOptions = {

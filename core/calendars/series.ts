@@ -3,7 +3,7 @@ import * as rrule from 'rrule';
 import { type DayRule, daysOfRule, TooMuch } from './by-day';
 
 // The package is a CommonJS module to Node and an ES module to bundlers.
-const { RRule } = 'RRule' in rrule ? rrule : (rrule as unknown as { default: typeof rrule }).default;
+const { RRule } = 'RRule' in rrule ? rrule : (Reflect.get(rrule, 'default') as typeof rrule);
 /** The frequencies of the package that repeat each day or more often. */
 const DAILY_OR_MORE = { 3: 'day', 4: 'hour', 5: 'minute', 6: 'second' } as const;
 const DAY_MS = 86_400_000;

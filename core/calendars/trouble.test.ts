@@ -3,7 +3,8 @@ import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { times } from '../testing/all';
 import { type DayRule, daysOfRule, TooMuch } from './by-day';
-import { type ReadOptions, readCalendar } from './read';
+import type { ReadOptions } from './found';
+import { readCalendar } from './read';
 
 // What calendars of this world get wrong, and what they could be made to do to us.
 const LISBON = 'Europe/Lisbon';

@@ -1,8 +1,9 @@
 import { type Break, type Milliseconds, type Move, otherSide, type Side } from '../model';
 import { english } from '../words';
-import { type Carried, type LaidPart, Layout, type Pass, type Setting } from './layout';
+import { type LaidPart, Layout } from './layout';
 import { ms } from './lengths';
 import { nextWithin, type Within } from './next';
+import type { Carried, Pass, Setting } from './pass';
 import { isPauseStep, sharedSides, takesTurns } from './place';
 import {
   isResolvedChain,

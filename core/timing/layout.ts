@@ -1,22 +1,12 @@
 import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
-import { cuesOf, fetchWords, intoWords, numberWord, resolveCue, wayName } from '../cues';
-import {
-  type Approach,
-  type Break,
-  type Cues,
-  type Dose,
-  isOnFloor,
-  otherSide,
-  type Position,
-  type Side,
-  type Thing,
-  variantOf,
-} from '../model';
-import type { Say } from '../words';
+import { cuesOf, fetchWords, intoWords, resolveCue, wayName } from '../cues';
+import { type Cues, type Dose, isOnFloor, otherSide, type Side, variantOf } from '../model';
+import { besideWords, meanwhileOf } from './beside';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
 import { type Line, opening, placeLines, type Span, type Wanted } from './lines';
-import { feltBy, isOneByOne, isPauseStep, meanwhileSide, positionOf, thingsOf } from './place';
+import type { Carried, Pass, Setting } from './pass';
+import { feltBy, isOneByOne, isPauseStep, positionOf, thingsOf } from './place';
 import type { ResolvedStep } from './resolve';
 import { type Spoken, wantedLines } from './spoken';
 import type { Part, WorkPart } from './timeline';
@@ -26,25 +16,6 @@ export type LaidPart = Part;
 type Own<T> = T extends Part
   ? Omit<T, 'index' | 'startMs' | 'next' | 'stepId' | 'moveName' | 'moveKind' | 'chainId' | 'pass' | 'way'>
   : never;
-
-/** Where a step stands while it is laid out. */
-export interface Pass {
-  at: ResolvedStep;
-  chainId: string | null;
-  pass: 0 | 1;
-  side: Side | null;
-  /** Both ways are done in it, repetition by repetition. */
-  inTurns?: boolean;
-}
-
-/** What carries over from one step to the next. */
-export interface Carried {
-  position: Position;
-  inHand: readonly Thing[];
-}
-
-/** What a break says for all of its steps. */
-export type Setting = Pick<Break, 'pace' | 'firstSide' | 'wholeBreaths'> & { approach: Approach; say: Say };
 
 const NO_LINES: { lines: Line[]; dropped: Line[] } = { lines: [], dropped: [] };
 
@@ -134,31 +105,13 @@ export class Layout {
     );
   }
 
-  /** What is said of the second movement: all of it with its count, or where it is done on the second side. */
-  private beside(p: Pass, role: 'say' | 'again'): string {
-    const { meanwhile: second, step } = p.at;
-    if (!second || !step.meanwhile) return '';
-    const { position } = this.carried;
-    const side = meanwhileSide(p.at, p.side);
-    const { approach, firstSide, say } = this.setting;
-    const oneSide = side !== null && isOneByOne({ move: second, inTurns: false });
-    const cues = cuesOf(variantOf(second, undefined, position), oneSide, say);
-    const direction = second.ways.directions?.[0] ?? null;
-    const context = cueContext(second, approach, { side: side ?? firstSide, direction, position }, say);
-    const words = lowered(resolveCue((role === 'again' && cues.again) || cues.say, context));
-    const { times } = step.meanwhile;
-    return ` ${
-      times === 1
-        ? say('besideOnce', { words })
-        : say('besideTimes', { words, number: capital(numberWord(times, say)) })
-    }`;
-  }
-
   /** The full set-up of a side, or a note; `leastMs` when it also has to last as long as a change. */
   say(p: Pass, direction: string | null, leastMs = 0): void {
     const { step, move } = p.at;
     const { pace } = this.setting;
-    const text = this.words(p, step.words ?? this.cues(p).say, direction) + this.beside(p, 'say');
+    const text =
+      this.words(p, step.words ?? this.cues(p).say, direction) +
+      besideWords(p, 'say', this.setting, this.carried.position);
     const lengthMs = Math.max(leastMs, sayMs(text, pace));
     const place = { lengthMs, side: p.side, direction };
     if (move.onlyWords) this.push(p, { kind: 'note', ...place, ...opening('note', text, pace, lengthMs) });
@@ -170,7 +123,9 @@ export class Layout {
     const { pace } = this.setting;
     const { again, turn } = this.cues(p);
     const cue = (to === 'side' ? again : turn) ?? '';
-    const text = this.words(p, cue, direction) + (to === 'side' ? this.beside(p, 'again') : '');
+    const text =
+      this.words(p, cue, direction) +
+      (to === 'side' ? besideWords(p, 'again', this.setting, this.carried.position) : '');
     const lengthMs = Math.max(change ? ms(pace.changeSec) : 0, sayMs(text, pace));
     const spoken = opening(to === 'side' ? 'again' : 'turn', text, pace, lengthMs);
     this.push(p, { kind: 'change', to, lengthMs, side: p.side, direction, ...spoken });
@@ -380,20 +335,6 @@ export class Layout {
     });
   }
 }
-
-const lowered = (text: string): string =>
-  /^[A-Z][a-z’']/.test(text) && !/^I\b/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** The second movement as it is kept with the work it goes with. */
-const meanwhileOf = ({ at, side }: Pass): Pick<WorkPart, 'meanwhile'> => {
-  const { step, meanwhile: second } = at;
-  if (!second || !step.meanwhile) return {};
-  const { times } = step.meanwhile;
-  return {
-    meanwhile: { moveId: second.id, moveName: second.name, times, side: meanwhileSide(at, side) },
-  };
-};
 
 const heldInside = (dose: Dose): Pick<WorkPart, 'repHeldMs'> =>
   dose.measure === 'reps' && dose.holdSec !== undefined ? { repHeldMs: ms(dose.holdSec) } : {};

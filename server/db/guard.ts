@@ -1,5 +1,6 @@
 import { setTimeout } from 'node:timers/promises';
 import type { Client, InStatement, InValue, ResultSet, TransactionMode } from '@libsql/client';
+import { createClient as openFile } from '@libsql/client/sqlite3';
 import { DatabaseTrouble, troubleOf } from './trouble';
 
 /** So long a write waits for another program to let go of the file. */
@@ -42,9 +43,7 @@ class Line {
   private async open(): Promise<Client> {
     if (this.client) return this.client;
     // What speaks to a server elsewhere is only loaded where there is one.
-    const { createClient } = isFile(this.place)
-      ? await import('@libsql/client/sqlite3')
-      : await import('@libsql/client');
+    const createClient = isFile(this.place) ? openFile : (await import('@libsql/client')).createClient;
     const client = createClient({ ...this.place, concurrency: 1 });
     try {
       if (isFile(this.place)) for (const pragma of PRAGMAS) await client.execute(pragma);
