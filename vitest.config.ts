@@ -63,6 +63,8 @@ export default defineConfig({
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
           globalSetup: 'e2e/setup.ts',
+          // The server is run as it was built.
+          server: { deps: { external: [/server.dist/] } },
           testTimeout: 180_000,
           hookTimeout: 180_000,
           // Three files at a time, each with one browser for all the files it comes to: two leave the cores idle while they wait.

@@ -2,22 +2,15 @@ import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { createApp } from '../server/app';
-import { createContext } from '../server/context';
-import { BackupFolder } from '../server/db/backup';
-import { openDatabase } from '../server/db/open';
-import { demoStandIns } from '../server/demo/calendars';
-import { loadDemo, subscribeDemo } from '../server/demo/load';
-import { listen } from '../server/listen';
-import { createLogger } from '../server/log';
-import { webDir } from '../server/paths';
-import { createPool, type Pool } from '../server/pool/pool';
-import { startClockwork } from '../server/reminders/clockwork';
-import { Seal } from '../server/seal/seal';
-import { createStandIn } from '../server/stand-ins/calendars';
+import type { Pool } from '../server/parts';
+
+const root = resolve(import.meta.dirname, '..');
+/** The server as it was built: read from its sources, it takes each worker of the tests several seconds to begin. */
+const built = join(root, 'server', 'dist');
+const parts: typeof import('../server/parts') = await import(join(built, 'parts.js'));
+const { createApp, createContext, openDatabase, createPool, listen } = parts;
 
 const HOST = '127.0.0.1';
-const root = resolve(import.meta.dirname, '..');
 
 export interface RunningApp {
   url: string;
@@ -29,14 +22,14 @@ export interface RunningApp {
   stop: () => Promise<void>;
 }
 
-const log = createLogger('error');
+const log = parts.createLogger('error');
 /** All databases of the tests are sealed with the same key: each starts as a copy of a ready one. */
-const seal = new Seal(new Uint8Array(32).fill(7));
+const seal = new parts.Seal(new Uint8Array(32).fill(7));
 
 // One set of threads, of the built server, for all tests of a worker: starting them takes longer than most tests.
 const shared = globalThis as { kotabiPool?: Pool };
 const pool = (): Pool => {
-  shared.kotabiPool ??= createPool({ file: join(root, 'server', 'dist', 'tasks.js') });
+  shared.kotabiPool ??= createPool({ file: join(built, 'tasks.js') });
   return shared.kotabiPool;
 };
 
@@ -47,7 +40,7 @@ const ended = (server: Server): Promise<void> =>
   });
 
 const startStandIn = async () => {
-  const { server, port } = await listen(createStandIn(demoStandIns), 0, HOST);
+  const { server, port } = await listen(parts.createStandIn(parts.demoStandIns), 0, HOST);
   return { server, address: `http://${HOST}:${port}` };
 };
 
@@ -57,8 +50,8 @@ export const makeReady = async (file: string, demo: boolean): Promise<void> => {
   if (demo) {
     const ctx = createContext({ db, now: () => new Date(), pool: pool(), log, seal });
     const standIn = await startStandIn();
-    await loadDemo(ctx);
-    await subscribeDemo(ctx, standIn.address, true);
+    await parts.loadDemo(ctx);
+    await parts.subscribeDemo(ctx, standIn.address, true);
     await ended(standIn.server);
     await pool().close();
   }
@@ -81,13 +74,20 @@ export const startApp = async ({ from, calendars, everyMs }: AppWish): Promise<R
   const file = join(dir, 'kotabi.db');
   copyFileSync(from, file);
   const { db, guard, close } = await openDatabase(file);
-  const backups = new BackupFolder(guard, join(dir, 'backups'), () => new Date(), seal);
+  const backups = new parts.BackupFolder(guard, join(dir, 'backups'), () => new Date(), seal);
   const ctx = createContext({ db, now: () => new Date(), pool: pool(), log, seal });
   const standIn = calendars ? await startStandIn() : null;
-  if (standIn) await subscribeDemo(ctx, standIn.address, false);
-  const clockwork = everyMs === undefined ? null : startClockwork(ctx, everyMs);
+  if (standIn) await parts.subscribeDemo(ctx, standIn.address, false);
+  const clockwork = everyMs === undefined ? null : parts.startClockwork(ctx, everyMs);
   const { server, port } = await listen(
-    createApp({ db, pool: pool(), log, seal, webDir, backups: { folder: backups, database: file } }),
+    createApp({
+      db,
+      pool: pool(),
+      log,
+      seal,
+      webDir: parts.webDir,
+      backups: { folder: backups, database: file },
+    }),
     0,
     HOST,
   );

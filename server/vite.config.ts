@@ -1,6 +1,6 @@
 import { defineConfig } from 'vite';
 
-// The server as one file and the work of its threads as another: what is installed beside them stays outside.
+// The server as a program, the work of its threads, and its parts for whoever runs them in a program of their own.
 export default defineConfig({
   root: import.meta.dirname,
   logLevel: 'warn',
@@ -11,8 +11,12 @@ export default defineConfig({
     emptyOutDir: true,
     minify: false,
     rolldownOptions: {
-      input: { main: `${import.meta.dirname}/main.ts`, tasks: `${import.meta.dirname}/pool/tasks.ts` },
-      output: { entryFileNames: '[name].js' },
+      input: {
+        main: `${import.meta.dirname}/main.ts`,
+        tasks: `${import.meta.dirname}/pool/tasks.ts`,
+        parts: `${import.meta.dirname}/parts.ts`,
+      },
+      output: { entryFileNames: '[name].js', chunkFileNames: '[name]-[hash].js' },
     },
   },
   // Packages are put in as well: their hundreds of small files take three times as long to find and to read as everything
