@@ -1,17 +1,9 @@
+import { readFileSync } from 'node:fs';
 import type { Plugin } from 'vite';
 
 const FILE = /zod[\\/]v4[\\/]core[\\/](to-json-schema|json-schema-processors)\.js$/;
-/** What the rest of the package imports of these two files. */
-const NAMES = [
-  'allProcessors',
-  'createStandardJSONSchemaMethod',
-  'createToJSONSchemaMethod',
-  'extractDefs',
-  'finalize',
-  'initializeContext',
-  'processSchema',
-  'toJSONSchema',
-];
+/** What such a file gives to the rest of the package. */
+const GIVEN = /^export (?:const|function|class) (\w+)/gm;
 
 /**
  * Every schema brings along how it is written down as a JSON Schema, 18 kB that each page would read; only the command
@@ -24,7 +16,7 @@ export const withoutJsonSchema: Plugin = {
     FILE.test(id)
       ? [
           "const none = () => { throw new Error('JSON Schemas are not written in the browser'); };",
-          ...NAMES.map((name) => `export const ${name} = none;`),
+          ...[...readFileSync(id, 'utf8').matchAll(GIVEN)].map(([, name]) => `export const ${name} = none;`),
         ].join('\n')
       : null,
 };
