@@ -15,7 +15,7 @@ const fetchAhead = (parts: Promise<unknown>[]): void => {
 const fetchBeside = (): void => {
   fetchAhead([import('./Findings'), import('./inspector/Inspector')]);
 };
-/** What works without the server has to be here before it is gone; it must not hold up the first edit. */
+/** What works without the server has to be here before it is gone. */
 const fetchRest = (): void => {
   fetchAhead([
     import('../../workers/solving').then((m) => m.warmUp()),
@@ -24,7 +24,8 @@ const fetchRest = (): void => {
     import('../../fields/MenuButton'),
   ]);
 };
-const REST_AFTER_MS = 3000;
+/** It costs a processor as much as the sheet itself: it must not hold up the first edits, nor be fetched for a short look. */
+const REST_AFTER_MS = 10_000;
 
 /** Opens a break to work on, saved as it changes. */
 export const BreakScreen = () => {
