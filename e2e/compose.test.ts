@@ -135,6 +135,11 @@ describe('a ten-minute break', () => {
       ['wrist', [/^Wrist circles/, /^Fingers up/, /^Fingers down/, /^Shake the hands out/]],
     ];
     const add = page.getByRole('region', { name: 'Add a move' });
+    // More of the list is there as its end comes near.
+    const offered = add.getByRole('listitem');
+    const few = await offered.count();
+    await offered.last().evaluate((move) => move.scrollIntoView());
+    await expect.poll(() => offered.count()).toBeGreaterThan(few);
     for (const [shelf, moves] of shelves) {
       if (shelf) {
         await add.getByRole('button', { name: shelf, exact: true }).click();
@@ -207,6 +212,17 @@ describe('a ten-minute break', () => {
     expect((await stepNames(page)).filter((n) => n === 'Fingers up, drawn back')).toHaveLength(2);
     for (let i = 0; i < 14; i++) await page.keyboard.press('Control+z');
     await expect.poll(() => stepNames(page)).toHaveLength(11);
+
+    // Emptied, the field of own words waits for others until it is left.
+    await row(page, 'Shoulder rolls').focus();
+    await page.getByRole('button', { name: 'Say it in your own words' }).click();
+    const own = page.getByLabel('Your own words');
+    await own.fill('');
+    await own.pressSequentially('Roll.');
+    expect(await own.inputValue()).toBe('Roll.');
+    await own.fill('');
+    await own.blur();
+    await own.waitFor({ state: 'detached' });
     await saved(page);
     await page.close();
   });

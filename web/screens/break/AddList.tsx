@@ -8,7 +8,7 @@ import { useLayoutEffect, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
-import { useGrowing } from '../../shell/useGrowing';
+import { useMoreAtEnd } from '../../shell/useMoreAtEnd';
 import styles from './add.module.css';
 import { useFavourites, useLastUsed } from './useFavourites';
 
@@ -31,9 +31,8 @@ interface Props extends AddProps {
   answered: (left: string) => void;
 }
 
-/** Moves that a high window has room for. */
-const SEEN_AT_ONCE = 14;
-const MORE_AT_ONCE = 48;
+/** Moves that a usual window has room for; as many more come whenever the end of the list comes near. */
+const SEEN_AT_ONCE = 8;
 const ICONS: Readonly<Record<string, LucideIcon>> = {
   'pause-rest': Hand,
   'pause-note': MessageSquareText,
@@ -123,7 +122,8 @@ const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered 
   const search = (words: string): Move[] =>
     onShelf(searchMoves(words.trim() === '' ? offered : moves, words));
   const found = search(text);
-  const shown = useGrowing(SEEN_AT_ONCE, found.length, MORE_AT_ONCE);
+  // A hundred figures nobody has scrolled to yet would cost as much as the whole sheet.
+  const { shown, end } = useMoreAtEnd(SEEN_AT_ONCE);
   useLayoutEffect(() => {
     if (asked.length === 0) return;
     let left = '';
@@ -156,6 +156,7 @@ const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered 
         {found.slice(0, shown).map((m) => (
           <Found key={m.id} move={m} add={add} liked={favourites.has(m.id)} like={() => toggle(m.id)} />
         ))}
+        {shown < found.length && <li key={`end ${shown}`} ref={end} aria-hidden="true" />}
         {found.length === 0 && (
           <li className="muted small">No move answers to that. Try fewer or other words.</li>
         )}

@@ -127,7 +127,7 @@ const ChosenStep = memo((p: Props & { brk: Break; id: string | undefined }) => {
       {brk.groupId && (
         <StepNeeds groupId={brk.groupId} step={step} move={move} meanwhile={meanwhile} lookup={lookup} />
       )}
-      <OwnWords at={at} change={actions.change} />
+      <OwnWords key={step.id} at={at} change={actions.change} />
       <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />
       <UsedElsewhere move={move} breakId={brk.id} />

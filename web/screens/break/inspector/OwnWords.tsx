@@ -1,7 +1,7 @@
 import { cuesOf } from '@kotabi/core/cues';
 import { isOneByOne, type PlacedStep } from '@kotabi/core/timing';
 import { Button, Input } from 'antd';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { type Actions, freshNote } from '../useActions';
 import styles from './inspector.module.css';
 
@@ -15,7 +15,9 @@ export const OwnWords = ({ at, change }: { at: PlacedStep; change: Actions['chan
     freshNote.id = null;
     field.current?.querySelector('textarea')?.focus();
   }, [step.id]);
-  const own = step.words !== undefined || move.onlyWords;
+  // Emptied, it stays for what is typed instead, until it is left.
+  const [typing, setTyping] = useState(false);
+  const own = typing || step.words !== undefined || move.onlyWords;
   if (!own)
     return (
       <Button
@@ -40,6 +42,8 @@ export const OwnWords = ({ at, change }: { at: PlacedStep; change: Actions['chan
         maxLength={600}
         placeholder={usual}
         value={step.words ?? ''}
+        onFocus={() => setTyping(true)}
+        onBlur={() => setTyping(false)}
         onChange={(e) => {
           const { value } = e.target;
           change(
