@@ -122,7 +122,6 @@ const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered 
   const search = (words: string): Move[] =>
     onShelf(searchMoves(words.trim() === '' ? offered : moves, words));
   const found = search(text);
-  // A hundred figures nobody has scrolled to yet would cost as much as the whole sheet.
   const { shown, end } = useMoreAtEnd(SEEN_AT_ONCE);
   useLayoutEffect(() => {
     if (asked.length === 0) return;

@@ -10,7 +10,7 @@ import { LazySelect } from '../../fields/LazySelect';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { Waiting } from '../../shell/State';
-import { useGrowing } from '../../shell/useGrowing';
+import { useMoreAtEnd } from '../../shell/useMoreAtEnd';
 import { useTitle } from '../../shell/useTitle';
 import { useNarrowed } from './filterStore';
 import { asksWhoMay, type Filters, filterMoves, noFilters } from './filters';
@@ -58,7 +58,7 @@ export const MovesScreen = () => {
     return { found: left, hidden: text.trim() === '' ? 0 : answers.length - left.length };
   }, [moves, putAway, text, f, group, people.data, lookup, data, suits]);
   const shelves = text.trim() === '' ? regionOrder(approach) : [null];
-  const shown = useGrowing(SHELVES_AT_ONCE, shelves.length, 1);
+  const { shown, end } = useMoreAtEnd(SHELVES_AT_ONCE);
   if (!data) return <Waiting error={error} retry={() => void refetch()} />;
   const set = (more: Partial<Filters>): void => setFilters({ ...f, ...more });
   const changed = JSON.stringify(f) !== JSON.stringify(noFilters) || text !== '';
@@ -235,6 +235,7 @@ export const MovesScreen = () => {
           </section>
         );
       })}
+      {shown < shelves.length && <div key={`end ${shown}`} ref={end} aria-hidden="true" />}
     </div>
   );
 };
