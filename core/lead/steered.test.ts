@@ -146,6 +146,7 @@ describe('the last breath', () => {
     ]);
     expect([0, 6000, 16_000, 24_000].map((ms) => left(hold(25), ms))).toEqual([null, null, null, null]);
     expect(left(reps(5, 'breath'), 45_000)).toBeNull();
+    expect([0, 9000].map((ms) => left(hold(10), ms))).toEqual([null, null]);
   });
   it('is still right when breaths are led slower and one is added', () => {
     const b = two.parts.find((p) => p.kind === 'work' && p.stepId === 'b')!;

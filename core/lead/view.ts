@@ -57,8 +57,8 @@ const alternatingLeft = (timeline: Timeline, part: WorkPart): number =>
     ).length;
 
 /**
- * Whether the breath that goes on now is the last one, or the one before. Only where the work ends with a breath: nobody
- * is told of a last breath that is cut short.
+ * Whether the breath that goes on now is the last one, or the one before. Only where the work ends with a breath:
+ * nobody is told of a last breath that is cut short, nor that the only one there is is the last.
  */
 const breathsLeft = (
   part: Part | null,
@@ -70,7 +70,9 @@ const breathsLeft = (
   const cycleMs = part.breath.cycleMs * stretch;
   const over = lengthMs % cycleMs;
   if (Math.min(over, cycleMs - over) > WHOLE_BREATH_MS) return null;
-  const left = Math.round(lengthMs / cycleMs) - Math.floor(elapsedMs / cycleMs);
+  const breaths = Math.round(lengthMs / cycleMs);
+  if (breaths < 2) return null;
+  const left = breaths - Math.floor(elapsedMs / cycleMs);
   return left <= 1 ? 1 : left === 2 ? 2 : null;
 };
 /** A hold that ends so near to the end of a breath ends with it. */

@@ -24,6 +24,8 @@ import type { BreakStore } from './store';
 import { Totals } from './Totals';
 
 const nameSchema = Break.shape.name;
+/** Letters of a name that the line has room for in large type; longer ones are set smaller. */
+const ROOM_FOR_LARGE = 30;
 
 /** The name, kept letter by letter; one that cannot be kept is refused and the last good one comes back. */
 const Name = ({ store }: { store: BreakStore }) => {
@@ -43,6 +45,7 @@ const Name = ({ store }: { store: BreakStore }) => {
   return (
     <input
       className={`${headStyles.name} ${wrong ? headStyles.nameWrong : ''}`}
+      data-long={(typed ?? brk.name).length > ROOM_FOR_LARGE || undefined}
       aria-label="Name of the break"
       maxLength={80}
       aria-invalid={wrong}

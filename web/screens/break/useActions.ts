@@ -53,6 +53,9 @@ export const freshNote: { id: string | null } = { id: null };
 
 const newId = (): string => nanoid(10);
 
+/** Changes a step, as one edit with a name; edits with the same key that follow each other are one. */
+export type Change = (label: string, recipe: (step: Step) => void, key?: string) => void;
+
 /** How far `edit` is told apart from the next one: "3 steps", or "a step". */
 const many = (count: number): string => (count > 1 ? `${count} steps` : 'a step');
 
@@ -66,10 +69,10 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       if (why) void message.info(why);
       return why !== null;
     };
-    /** Changes the step that is shown. */
-    const change = (label: string, recipe: (step: Step) => void, key?: string): void => {
-      const id = shown();
-      if (id)
+    /** Changes one step: that whose fields are seen, also where another was chosen a moment ago. */
+    const changeOf =
+      (id: string): Change =>
+      (label, recipe, key) =>
         get().edit(
           label,
           (d) => {
@@ -78,7 +81,6 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
           },
           key ? { key: `${key}.${id}` } : {},
         );
-    };
     /** Changes every chosen step, as one edit. */
     const changeAll = (label: string, recipe: (step: Step, move: Move) => void): void => {
       const { selected, edit } = get();
@@ -150,7 +152,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       void message.info({ key: 'added', content: said, duration: 4 });
     };
     return {
-      change,
+      changeOf,
       changeAll,
       add: addWhereItBelongs,
       /** Adds a move before an item, or at the end. */

@@ -10,7 +10,7 @@ import {
 import { Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 
 interface Props {
@@ -18,7 +18,7 @@ interface Props {
   move: Move;
   /** Whole breaths as the break has it. */
   whole: boolean;
-  change: Actions['change'];
+  change: Change;
 }
 
 const MEASURES = [

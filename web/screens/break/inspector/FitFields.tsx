@@ -1,7 +1,7 @@
 import type { Step } from '@kotabi/core/model';
 import { Select, Switch } from 'antd';
 import { useId } from 'react';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 
 const chosen = ({ keep, priority }: Step): string => (keep ? 'keep' : String(priority ?? 'usual'));
@@ -10,7 +10,7 @@ interface Props {
   step: Step;
   /** Nothing but words: there is no dose to lock. */
   words: boolean;
-  change: Actions['change'];
+  change: Change;
 }
 
 /** What happens to the step when the break is fitted to its slot. */

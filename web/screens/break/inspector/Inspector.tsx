@@ -60,6 +60,7 @@ const ChosenStep = memo((p: Props & { brk: Break; id: string | undefined }) => {
       </p>
     );
   const { step, move, meanwhile } = at;
+  const change = actions.changeOf(step.id);
   const chain = chainOf(brk, step.id);
   const parts = timed.timeline.parts.filter((p) => (chain ? p.chainId === chain.id : p.stepId === step.id));
   const two = isTwoWay(move);
@@ -105,29 +106,21 @@ const ChosenStep = memo((p: Props & { brk: Break; id: string | undefined }) => {
           Another move instead
         </Button>
       )}
-      {move.rungs.length > 1 && <RungField step={step} move={move} change={actions.change} />}
+      {move.rungs.length > 1 && <RungField step={step} move={move} change={change} />}
+      {!move.onlyWords && <DoseFields step={step} move={move} whole={brk.wholeBreaths} change={change} />}
       {!move.onlyWords && (
-        <DoseFields step={step} move={move} whole={brk.wholeBreaths} change={actions.change} />
+        <MoreDose step={step} move={move} pace={brk.pace} chained={chain !== undefined} change={change} />
       )}
-      {!move.onlyWords && (
-        <MoreDose
-          step={step}
-          move={move}
-          pace={brk.pace}
-          chained={chain !== undefined}
-          change={actions.change}
-        />
-      )}
-      <PositionField step={step} move={move} change={actions.change} />
+      <PositionField step={step} move={move} change={change} />
       {chain && <ChainFields store={store} chain={chain} />}
       {(two || move.ways.directions) && (
-        <SideFields step={step} move={move} brk={brk} chained={chain !== undefined} change={actions.change} />
+        <SideFields step={step} move={move} brk={brk} chained={chain !== undefined} change={change} />
       )}
-      <FitFields step={step} words={move.onlyWords} change={actions.change} />
+      <FitFields step={step} words={move.onlyWords} change={change} />
       {brk.groupId && (
         <StepNeeds groupId={brk.groupId} step={step} move={move} meanwhile={meanwhile} lookup={lookup} />
       )}
-      <OwnWords key={step.id} at={at} change={actions.change} />
+      <OwnWords key={step.id} at={at} change={change} />
       <Words parts={timed.timeline.parts.filter((p) => p.stepId === step.id)} />
       <WorkingText parts={parts} chained={chain !== undefined} />
       <UsedElsewhere move={move} breakId={brk.id} />

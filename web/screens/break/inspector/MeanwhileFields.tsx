@@ -3,12 +3,12 @@ import { Select } from 'antd';
 import { useId } from 'react';
 import { useMoves } from '../../../api/queries';
 import { NumberField } from '../../../fields/NumberField';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 
 interface Props {
   step: Step;
   move: Move;
-  change: Actions['change'];
+  change: Change;
 }
 
 const MOVES: readonly Move['kind'][] = ['mobilise', 'activate', 'release'];

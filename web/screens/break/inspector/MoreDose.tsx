@@ -2,7 +2,7 @@ import { isTwoWay, MOST_AMOUNT, type Move, type Pace, type Step } from '@kotabi/
 import { Input, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 import { MeanwhileFields } from './MeanwhileFields';
 
@@ -11,7 +11,7 @@ interface Props {
   move: Move;
   pace: Pace;
   chained: boolean;
-  change: Actions['change'];
+  change: Change;
 }
 
 /** True when something of it is set, so that nobody has to open it to see that. */

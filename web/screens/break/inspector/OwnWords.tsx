@@ -2,11 +2,11 @@ import { cuesOf } from '@kotabi/core/cues';
 import { isOneByOne, type PlacedStep } from '@kotabi/core/timing';
 import { Button, Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { type Actions, freshNote } from '../useActions';
+import { type Change, freshNote } from '../useActions';
 import styles from './inspector.module.css';
 
 /** The set-up in the instructor's own words; `{side}` and `{other}` become left and right. */
-export const OwnWords = ({ at, change }: { at: PlacedStep; change: Actions['change'] }) => {
+export const OwnWords = ({ at, change }: { at: PlacedStep; change: Change }) => {
   const { step, move, variant } = at;
   const usual = cuesOf(variant, isOneByOne(at)).say;
   const field = useRef<HTMLDivElement>(null);

@@ -2,19 +2,11 @@ import { placeWord } from '@kotabi/core/cues';
 import { placeStep } from '@kotabi/core/edit';
 import type { Move, Step } from '@kotabi/core/model';
 import { Select } from 'antd';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 
 /** Where the step is done, for moves that can be done in more than one place. */
-export const PositionField = ({
-  step,
-  move,
-  change,
-}: {
-  step: Step;
-  move: Move;
-  change: Actions['change'];
-}) => {
+export const PositionField = ({ step, move, change }: { step: Step; move: Move; change: Change }) => {
   const places = [...new Set([move.position, ...move.alsoIn])];
   if (places.length < 2 || move.kind === 'pause') return null;
   return (

@@ -1,10 +1,10 @@
 import { type Move, rungOf, rungsIn, type Step } from '@kotabi/core/model';
 import { Select } from 'antd';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 
 /** Which rung of the move is done, from the easiest to the strongest. */
-export const RungField = ({ step, move, change }: { step: Step; move: Move; change: Actions['change'] }) => {
+export const RungField = ({ step, move, change }: { step: Step; move: Move; change: Change }) => {
   const here = rungsIn(move, step.position ?? move.position);
   const now = rungOf(move, step.rung);
   const usual = rungOf(move)?.name;

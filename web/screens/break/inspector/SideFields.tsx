@@ -2,7 +2,7 @@ import { type Break, isTwoWay, MOST_AMOUNT, type Move, type Side, type Step } fr
 import { Input, Select, Switch } from 'antd';
 import { useId } from 'react';
 import { NumberField } from '../../../fields/NumberField';
-import type { Actions } from '../useActions';
+import type { Change } from '../useActions';
 import styles from './inspector.module.css';
 
 interface Props {
@@ -10,7 +10,7 @@ interface Props {
   move: Move;
   brk: Break;
   chained: boolean;
-  change: Actions['change'];
+  change: Change;
 }
 
 /** Sides and first side as one choice of words. */

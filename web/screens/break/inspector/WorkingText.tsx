@@ -28,7 +28,9 @@ export const WorkingText = ({ parts, chained }: { parts: readonly Part[]; chaine
       {groups.map((g, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the groups are a sum, told in its order
         <p key={i} className="tabular">
-          {LABEL[g.label] && <b className={LABEL[g.label]}>{LABEL[g.label]} </b>}
+          {LABEL[g.label] && !(g.label === 'alternating' && groups[i - 1]?.label === g.label) && (
+            <b className={LABEL[g.label]}>{LABEL[g.label]} </b>
+          )}
           {g.terms.map((t, n) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: likewise
             <span key={n}>
