@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
+import { expect } from 'vitest';
 
 /** Serious and critical findings of axe on a page, or on the part of it that is new, as short lines. */
 export const axe = async (page: Page, within?: string): Promise<string[]> => {
@@ -24,4 +25,24 @@ export const axe = async (page: Page, within?: string): Promise<string[]> => {
           .slice(0, 3)
           .join(' | ')}`,
     );
+};
+
+const DIALOG = '[role=dialog]';
+
+/** The main buttons of a dialog that one has to scroll to. */
+const outOfSight = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    (dialog) =>
+      [...document.querySelectorAll(`${dialog} .ant-btn-primary`)].flatMap((button) =>
+        button.getBoundingClientRect().bottom > innerHeight ? [button.textContent ?? ''] : [],
+      ),
+    DIALOG,
+  );
+
+/** The dialog that is open has nothing serious for axe, and its main buttons can be seen without scrolling. */
+export const expectGoodDialog = async (page: Page): Promise<void> => {
+  await page.getByRole('dialog').waitFor();
+  await expect.poll(() => page.evaluate(() => document.getAnimations().length)).toBe(0);
+  expect(await axe(page, DIALOG)).toEqual([]);
+  expect(await outOfSight(page)).toEqual([]);
 };

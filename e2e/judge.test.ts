@@ -1,5 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
+import { axe, expectGoodDialog } from './axe';
 import { saved, stepNames, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
@@ -22,6 +23,8 @@ describe('the review', () => {
     await page.getByTitle('left only').last().click();
     const finding = tell(page, 'Review of this step');
     await finding.getByText('Nose toward the armpit: forgotten on the right in its series').waitFor();
+    await page.getByText('Working of the series').waitFor();
+    expect(await axe(page)).toEqual([]);
     const total = await clock(page);
     await finding.getByRole('button', { name: 'Do both sides' }).click();
     await finding.waitFor({ state: 'detached' });
@@ -42,6 +45,11 @@ describe('the review', () => {
     await page.getByText(/^Review ·/).click();
     const review = tell(page, 'Review');
     await review.getByText('the right side is left out').waitFor();
+    expect(await axe(page, 'aside'), 'review').toEqual([]);
+    await page.getByRole('button', { name: 'Commands' }).click();
+    await page.getByRole('menuitem', { name: /^Mirror/ }).waitFor();
+    expect(await axe(page, '[role=menu]'), 'menu').toEqual([]);
+    await page.keyboard.press('Escape');
     await review.getByRole('button', { name: 'Set aside' }).first().click();
     const why = page.getByLabel('Reason for setting it aside');
     await why.fill('only the left is tight');
@@ -83,6 +91,7 @@ describe('computing', () => {
     const dialog = page.getByRole('dialog');
     await dialog.getByText('Fitted', { exact: true }).waitFor();
     await dialog.getByText('Other doses, the same on both sides').waitFor();
+    await expectGoodDialog(page);
     await dialog.getByRole('button', { name: 'Take the fitted one' }).click();
     await expect.poll(() => clock(page)).toMatch(/^(7:5\d|8:00) of 8:00, .* left$/);
     await expect.poll(() => stepNames(page)).toHaveLength(12);
@@ -114,6 +123,7 @@ describe('computing', () => {
     const page = await sheet('between-meetings');
     const before = await stepNames(page);
     await page.keyboard.press('g');
+    await expectGoodDialog(page);
     await page.getByLabel('Slot', { exact: true }).fill('3');
     await page.getByLabel('What for', { exact: true }).click();
     await page.getByTitle('ease a stiff neck').last().click();
@@ -135,6 +145,7 @@ describe('computing', () => {
     await page.keyboard.press('s');
     const instead = page.getByRole('dialog').locator('li button').first();
     const name = await instead.locator('b').textContent();
+    await expectGoodDialog(page);
     await instead.click();
     const swapped = await stepNames(page);
     expect(swapped).toHaveLength(suggested.length);
@@ -194,6 +205,7 @@ describe('states and forms', () => {
     const dialog = page.getByRole('dialog');
     await dialog.getByRole('button', { name: /^Version 1/ }).click();
     await dialog.getByText('Lift and drop the shoulders removed').waitFor();
+    await expectGoodDialog(page);
     await dialog.getByRole('button', { name: 'Bring this one back' }).click();
     await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);

@@ -3,6 +3,7 @@ import { addDays } from '@kotabi/core/schedule';
 import dayjs from 'dayjs';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
+import { axe, expectGoodDialog } from './axe';
 import { monday, saved, typeMoment, useApp } from './fixture';
 
 const fixture = useApp({ demo: true, calendars: true, onMonday: true });
@@ -64,6 +65,7 @@ describe('calendars', () => {
     await readFile(page, 'cut.ics', calendar(addDays(next, 2)).slice(0, -30));
     await page.getByText(/something is cut off/).waitFor();
     await expect.poll(() => page.getByRole('dialog').getByRole('listitem').count()).toBe(1);
+    await expectGoodDialog(page);
     await page.keyboard.press('Escape');
     const busy = page.getByRole('button', { name: 'Busy, 10:00 to 11:30' });
     await busy.waitFor();
@@ -171,7 +173,8 @@ describe('a rule in words', () => {
     await page.getByText('Short ones hourly, and longer ones').click();
     await plan(page);
     await page.getByText(/Met: longest time without such a break/).waitFor();
-    await expect.poll(() => page.getByRole('button', { name: 'Kinds of break (2) …' }).count()).toBe(1);
+    await page.getByRole('button', { name: 'Kinds of break (2) …' }).click();
+    await expectGoodDialog(page);
     await page.close();
   });
 
@@ -190,6 +193,8 @@ describe('a rule in words', () => {
     await page.getByRole('button', { name: 'Change', exact: true }).click();
     await expect.poll(() => page.getByRole('button', { name: /^crew call/ }).count()).toBe(2);
     await page.getByRole('button', { name: /^Thu \d/ }).click();
+    await page.getByText('Add a busy time').waitFor();
+    expect(await axe(page, 'aside')).toEqual([]);
     await page.getByLabel('Somebody works').click();
     await page.getByLabel('Why nobody works').fill('Feast of the port');
     await page.getByText('Feast of the port: nobody works, nothing is planned.').waitFor();
@@ -202,6 +207,7 @@ describe('a rule in words', () => {
     const page = await open('/week');
     await page.getByRole('slider').nth(1).focus();
     await page.getByText(/It ends a run of \d+ min\. Without it the longest run is \d+ min/).waitFor();
+    expect(await axe(page)).toEqual([]);
     const sum = page.getByText(/\d+ breaks$/).first();
     const before = Number((await sum.textContent())?.match(/\d+/)?.[0]);
     await page.getByLabel('Is held').click();
@@ -225,6 +231,7 @@ describe('what it adds up to', () => {
     expect(status).toBe(200);
     const page = await open('/week');
     await page.getByRole('button', { name: 'Choose breaks' }).click();
+    await expectGoodDialog(page);
     await page.getByRole('dialog').getByRole('button', { name: 'Choose breaks', exact: true }).click();
     await page.getByText(/34 of 34 times have a break/).waitFor({ timeout: 60_000 });
     await page.getByText(/aims (is|are) not met/).waitFor();
@@ -236,6 +243,7 @@ describe('what it adds up to', () => {
       .waitFor();
     await page.getByRole('button', { name: 'neck', exact: true }).click();
     await page.getByText('levator scapulae').waitFor();
+    expect(await axe(page, 'aside'), 'ledger').toEqual([]);
     await saved(page);
     await page.close();
   });
@@ -247,6 +255,7 @@ describe('what it adds up to', () => {
     await page.getByLabel('People skip').fill('0');
     await page.getByLabel('Meetings overrun').fill('0');
     await page.getByText(/A person does 34.0 of 34 breaks a week/).waitFor();
+    expect(await axe(page, 'aside'), 'real week').toEqual([]);
     await page.getByLabel('People skip').fill('100');
     await page.getByText(/A person does 0.0 of 34 breaks a week/).waitFor();
     await page.close();
@@ -298,6 +307,7 @@ describe('giving it out', () => {
     const page = await open('/week');
     await page.getByRole('button', { name: 'Give out' }).click();
     await page.getByRole('button', { name: 'Make an address' }).click();
+    await expectGoodDialog(page);
     const address = await page.getByLabel('Address of All of Timetable desk', { exact: true }).inputValue();
     const text = await (await fetch(address)).text();
     expect(text).toContain('BEGIN:VEVENT');
@@ -313,6 +323,7 @@ describe('giving it out', () => {
     await page.getByRole('slider').first().waitFor();
     const before = await starts(page);
     await page.getByRole('button', { name: 'Other weeks' }).click();
+    await expectGoodDialog(page);
     await page.getByLabel('Weeks', { exact: true }).fill('4');
     await page.getByRole('button', { name: 'Copy', exact: true }).click();
     await page.getByText('Copied to 4 weeks.').waitFor();

@@ -1,5 +1,6 @@
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
+import { expectGoodDialog } from './axe';
 import { saved, stepNames, useApp } from './fixture';
 
 const fixture = useApp({ demo: true });
@@ -95,6 +96,7 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('?');
     await page.getByText('Keys on the sheet').waitFor();
     await page.getByText('Make a series of the chosen steps').waitFor();
+    await expectGoodDialog(page);
     await page.close();
   });
 });

@@ -65,8 +65,6 @@ const goTo = async (path: string, ready: string): Promise<Page> => {
   return settled(walked, ready);
 };
 
-const DIALOG = '[role=dialog]';
-
 /** By how much the page, or what is between its bars, is wider than what is seen of it, px. */
 const widerBy = (page: Page): Promise<number> =>
   page.evaluate(() =>
@@ -107,16 +105,6 @@ const cutOff = (page: Page): Promise<string[]> =>
       .map((words) => `out of its row: ${words.textContent}`),
   ]);
 
-/** The main buttons of a dialog that one has to scroll to. */
-const outOfSight = (page: Page): Promise<string[]> =>
-  page.evaluate(
-    (dialog) =>
-      [...document.querySelectorAll(`${dialog} .ant-btn-primary`)].flatMap((button) =>
-        button.getBoundingClientRect().bottom > innerHeight ? [button.textContent ?? ''] : [],
-      ),
-    DIALOG,
-  );
-
 describe.each(views)('%s', (_, path, ready) => {
   it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
     const page = await goTo(path, ready);
@@ -133,67 +121,6 @@ describe.each(views)('%s', (_, path, ready) => {
 });
 
 describe('what opens later', () => {
-  it('a chosen step has nothing serious for axe', async () => {
-    const page = await open('/breaks/late-morning', 'Ear toward the shoulder');
-    await page.getByRole('option', { name: /Ear toward/ }).click();
-    await page.getByText('Working of the series').waitFor();
-    expect(await axe(page)).toEqual([]);
-    await page.close();
-  });
-
-  it('the review, the menu and every dialog of the sheet have nothing serious for axe', async () => {
-    const page = await open('/breaks/afternoon-back', 'Side reach overhead');
-    await page.getByText(/^Review ·/).click();
-    await page.getByText('the right side is left out').waitFor();
-    expect(await axe(page, 'aside'), 'review').toEqual([]);
-    await page.getByRole('button', { name: 'Commands' }).click();
-    await page.getByRole('menuitem', { name: /^Mirror/ }).waitFor();
-    expect(await axe(page, '[role=menu]'), 'menu').toEqual([]);
-    await page.keyboard.press('Escape');
-    await page.getByRole('option', { name: /Side reach/ }).click();
-    for (const key of ['?', 's', 'v', 'g', 'Shift+F']) {
-      await page.keyboard.press(key);
-      await page.getByRole('dialog').waitFor();
-      await page.waitForTimeout(400);
-      expect(await axe(page, DIALOG), key).toEqual([]);
-      expect(await outOfSight(page), key).toEqual([]);
-      await page.keyboard.press('Escape');
-      await page.getByRole('dialog').waitFor({ state: 'detached' });
-    }
-    await page.close();
-  });
-
-  it('a chosen break and a chosen day have nothing serious for axe', async () => {
-    const page = await open('/week', 'Rule of the week');
-    await page.getByRole('slider').nth(2).focus();
-    await page.getByText('Which break', { exact: true }).waitFor();
-    expect(await axe(page)).toEqual([]);
-    await page.getByRole('button', { name: /^Wed/ }).click();
-    await page.getByText('Add a busy time').waitFor();
-    expect(await axe(page, 'aside')).toEqual([]);
-    await page.getByText('Ledger', { exact: true }).click();
-    await page.getByText('What the week gives').waitFor();
-    expect(await axe(page, 'aside'), 'ledger').toEqual([]);
-    await page.getByText('Real week', { exact: true }).click();
-    await page.getByText(/A person does/).waitFor();
-    expect(await axe(page, 'aside'), 'real week').toEqual([]);
-    await page.close();
-  });
-
-  it('every dialog of the week has nothing serious for axe', async () => {
-    const page = await open('/week', 'Rule of the week');
-    for (const name of ['Calendars', 'Choose breaks', 'Other weeks', 'Give out', /^Kinds of break/]) {
-      await page.getByRole('button', { name }).first().click();
-      await page.getByRole('dialog').waitFor();
-      await page.waitForTimeout(400);
-      expect(await axe(page, DIALOG), String(name)).toEqual([]);
-      expect(await outOfSight(page), String(name)).toEqual([]);
-      await page.keyboard.press('Escape');
-      await page.getByRole('dialog').waitFor({ state: 'detached' });
-    }
-    await page.close();
-  });
-
   it('the stage has nothing serious for axe, and fits a phone', async () => {
     const page = await open('/lead/late-morning', 'What is coming');
     await page.setViewportSize({ width: 390, height: 844 });
