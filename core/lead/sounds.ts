@@ -1,5 +1,6 @@
 import type { Milliseconds, Side } from '../model';
 import type { Timeline, WorkPart } from '../timing';
+import { breathsToTell } from './last-breath';
 import { COUNT_IN_MS, isHeldOpen, type Lead, ledLengthMs, stretchOf } from './lead';
 
 /** What a short signal tells: it begins, the side changes, another step begins, this is the last breath, it is over. */
@@ -23,8 +24,6 @@ export type Sound = { atMs: Milliseconds; side: Side | null } & (
 /** The last so many are counted. */
 const COUNTED = [3, 2, 1] as const;
 const SECOND = 1000;
-/** A hold that ends so near to the end of a breath ends with it. */
-const WHOLE_BREATH_MS = 300;
 
 /** Sounds of one part, from its own start; of one that is held open only those of the breath. */
 const ofWork = (part: WorkPart, lengthMs: Milliseconds, stretch: number, isHeld: boolean): Sound[] => {
@@ -42,9 +41,7 @@ const ofWork = (part: WorkPart, lengthMs: Milliseconds, stretch: number, isHeld:
       breath('in', at, Math.min(at + inMs, lengthMs));
       if (at + inMs < lengthMs) breath('out', at + inMs, Math.min(at + cycleMs, lengthMs));
     }
-    const over = lengthMs % cycleMs;
-    const whole = Math.min(over, cycleMs - over) <= WHOLE_BREATH_MS;
-    if (!isHeld && part.reps === null && whole && lengthMs > cycleMs * 1.5)
+    if (!isHeld && part.reps === null && breathsToTell(lengthMs, cycleMs) !== null)
       sounds.push({ what: 'signal', signal: 'last breath', atMs: lengthMs - cycleMs, side });
   }
   if (part.reps !== null && part.reps > 1) {

@@ -1,6 +1,7 @@
 import { type BreathState, breathAt } from '../breath';
 import type { Milliseconds, Side } from '../model';
 import { type Ahead, aheadOf, isWork, type Line, type Part, type Timeline, type WorkPart } from '../timing';
+import { breathsToTell } from './last-breath';
 import { isHeldOpen, type Lead, ledLengthMs, stretchOf } from './lead';
 
 /** What the room is shown at one moment. */
@@ -56,10 +57,7 @@ const alternatingLeft = (timeline: Timeline, part: WorkPart): number =>
         p.side === part.side,
     ).length;
 
-/**
- * Whether the breath that goes on now is the last one, or the one before. Only where the work ends with a breath:
- * nobody is told of a last breath that is cut short, nor that the only one there is is the last.
- */
+/** Whether the breath that goes on now is the last one, or the one before. */
 const breathsLeft = (
   part: Part | null,
   elapsedMs: Milliseconds,
@@ -68,15 +66,11 @@ const breathsLeft = (
 ): 1 | 2 | null => {
   if (part?.kind !== 'work' || !part.breath || part.open || part.reps !== null) return null;
   const cycleMs = part.breath.cycleMs * stretch;
-  const over = lengthMs % cycleMs;
-  if (Math.min(over, cycleMs - over) > WHOLE_BREATH_MS) return null;
-  const breaths = Math.round(lengthMs / cycleMs);
-  if (breaths < 2) return null;
+  const breaths = breathsToTell(lengthMs, cycleMs);
+  if (breaths === null) return null;
   const left = breaths - Math.floor(elapsedMs / cycleMs);
   return left <= 1 ? 1 : left === 2 ? 2 : null;
 };
-/** A hold that ends so near to the end of a breath ends with it. */
-const WHOLE_BREATH_MS = 300;
 
 /**
  * Moment of a line from the start of its part as it is led: later by what was added, and as much slower as the breath is. In an

@@ -40,7 +40,7 @@ export const OwnWords = ({ at, change }: { at: PlacedStep; change: Change }) => 
         id="own-words"
         autoSize={{ minRows: 2, maxRows: 6 }}
         maxLength={600}
-        placeholder={usual}
+        placeholder={move.onlyWords ? usual : 'Left empty, the words of the move are said.'}
         value={step.words ?? ''}
         onFocus={() => setTyping(true)}
         onBlur={() => setTyping(false)}
@@ -59,6 +59,11 @@ export const OwnWords = ({ at, change }: { at: PlacedStep; change: Change }) => 
       />
       {move.ways.pattern !== 'together' && (
         <span className={styles.hint}>{'{side} and {other} become left and right.'}</span>
+      )}
+      {move.ways.directions && (
+        <span
+          className={styles.hint}
+        >{`{direction} becomes “${move.ways.directions.join('”, then “')}”.`}</span>
       )}
     </div>
   );
