@@ -40,6 +40,14 @@ const withGroupWindow = async (page: Page): Promise<void> => {
   await page.getByTestId('leader').waitFor();
 };
 
+/** A working day in the morning, whenever the pictures are taken. */
+const MORNING = new Date(`${monday}T09:40:00Z`);
+const inTheMorning = async (page: Page): Promise<void> => {
+  await page.clock.setSystemTime(MORNING);
+  await page.reload();
+  await page.waitForLoadState('networkidle');
+};
+
 /** The page of somebody, on a phone: as it is opened, or while a break is followed. */
 const onPhone =
   (name: string, followed: boolean) =>
@@ -52,8 +60,7 @@ const onPhone =
     const token = pages.find((p) => p.personId !== null)?.token ?? '';
     const phone = await page.context().newPage();
     await phone.setViewportSize({ width: 390, height: 844 });
-    // On a working day, whenever the pictures are taken.
-    await phone.clock.setSystemTime(new Date(`${monday}T09:40:00Z`));
+    await phone.clock.setSystemTime(MORNING);
     await phone.goto(`${origin}/me/${token}`);
     await phone.getByRole('button', { name: 'Begin now' }).waitFor();
     if (followed) {
@@ -108,7 +115,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ],
   ['all-groups', '/weeks'],
   ['needs', '/people/timetable-desk/needs?break=late-morning'],
-  ['today', '/today'],
+  ['today', '/today', inTheMorning],
   [
     'give-out',
     `/week/claims/${monday}`,
