@@ -2,10 +2,10 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 const sheet = async (id: string): Promise<Page> => {
-  const page = await fixture.open(`/breaks/${id}`);
+  const page = await fixture.goTo(`/breaks/${id}`);
   await page.getByRole('option').first().waitFor();
   return page;
 };
@@ -43,7 +43,7 @@ const ACTIONS = 45;
 
 describe('a ten-minute break', () => {
   it('by keyboard alone, from the list of breaks to a clear review', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByRole('button', { name: 'New break', exact: true }).waitFor();
     let presses = 0;
     const press = async (key: string): Promise<void> => {
@@ -112,11 +112,10 @@ describe('a ten-minute break', () => {
     expect(presses).toBeLessThanOrEqual(PRESSES);
     await fittedAndClear(page);
     await saved(page);
-    await page.close();
   });
 
   it('by mouse: each move with one press', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     let actions = 0;
     const press = async (name: string | RegExp, role: 'button' | 'option' = 'button'): Promise<void> => {
       await page.getByRole(role, { name }).first().click();
@@ -166,7 +165,6 @@ describe('a ten-minute break', () => {
     expect(actions).toBeLessThanOrEqual(ACTIONS);
     await fittedAndClear(page);
     await saved(page);
-    await page.close();
   });
 
   it('rest, note and look round; words, rung, sets, lock, keep and mirror, each by its key', async () => {
@@ -219,7 +217,6 @@ describe('a ten-minute break', () => {
     await own.blur();
     await own.waitFor({ state: 'detached' });
     await saved(page);
-    await page.close();
   });
 
   it('cuts and copies from one break and pastes into another', async () => {
@@ -228,7 +225,7 @@ describe('a ten-minute break', () => {
     await page.keyboard.press('Shift+ArrowDown');
     await page.keyboard.press('Control+c');
     await page.getByText('2 steps copied').waitFor();
-    await page.goto(`${fixture.app.url}/breaks/between-meetings`);
+    await fixture.goTo('/breaks/between-meetings');
     await row(page, 'Sit tall').focus();
     const before = await stepNames(page);
     await page.keyboard.press('Control+v');
@@ -241,7 +238,6 @@ describe('a ten-minute break', () => {
     await page.keyboard.press('Control+z');
     await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);
-    await page.close();
   });
 });
 
@@ -284,7 +280,6 @@ describe('by mouse, with drags', () => {
     await page.keyboard.press('Control+z');
     await expect.poll(() => stepNames(page)).toEqual(before);
     await saved(page);
-    await page.close();
   });
 
   it('has every command in the menu of a right click', async () => {
@@ -294,6 +289,5 @@ describe('by mouse, with drags', () => {
     await page.getByText('Wrist circles: never goes').first().waitFor();
     await page.getByRole('button', { name: /^Undo/ }).click();
     await saved(page);
-    await page.close();
   });
 });

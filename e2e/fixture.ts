@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import type { Kept, Session } from '@kotabi/core/model';
 import { mondayOf } from '@kotabi/core/schedule';
 import type { BrowserContext, Locator, Page } from 'playwright-core';
-import { afterAll, afterEach, beforeAll, beforeEach, expect, inject } from 'vitest';
+import { afterAll, afterEach, beforeEach, expect, inject } from 'vitest';
 import { type RunningApp, startApp } from './app';
 import { type ContextWish, openContext } from './browser';
 
@@ -34,8 +34,10 @@ const FAILED = join(import.meta.dirname, '..', '.check', 'failed');
 export interface Fixture {
   app: RunningApp;
   context: BrowserContext;
-  /** A page on a path of the application; anything that breaks in it fails the test. */
+  /** A new page on a path of the application; anything that breaks in it fails the test. */
   open: (path: string, prepare?: (page: Page) => Promise<void>) => Promise<Page>;
+  /** The page that is open, or a new one, on a path of the application: gone to as by its links, without loading anew. */
+  goTo: (path: string) => Promise<Page>;
 }
 
 export interface FixtureWish extends ContextWish {
@@ -44,11 +46,24 @@ export interface FixtureWish extends ContextWish {
   everyMs?: number;
   /** The browser's clock shows the first minutes of this Monday: the whole week is still to come. */
   onMonday?: boolean;
-  /** The tests of the file are one story: each goes on where the one before stopped. */
+  /** The tests of a group are one story: each goes on where the one before stopped. */
   story?: boolean;
 }
 
-/** The application on a database of its own and a browser context of its own, for each test or for one story. */
+/** What is a page of its own, with scripts of its own, and is loaded when one goes there or comes from there. */
+const OWN_PAGE = /^\/(lead|me)\/.|^blank$/;
+
+/** Goes to a path of the application as by one of its links. */
+const follow = (page: Page, path: string): Promise<void> =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
+
+/**
+ * The application on a database of its own and a browser context of its own, for each test or, as a story, for each group
+ * of tests.
+ */
 export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }: FixtureWish): Fixture => {
   const fixture = {} as Fixture;
   const errors: string[] = [];
@@ -59,12 +74,25 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
     fixture.context.setDefaultTimeout(30_000);
     if (onMonday) await earlyOnMonday(fixture.context);
     fixture.context.on('weberror', (error) => errors.push(error.error().message));
-    fixture.open = async (path, prepare) => {
-      const page = await fixture.context.newPage();
-      await prepare?.(page);
+  };
+  fixture.open = async (path, prepare) => {
+    const page = await fixture.context.newPage();
+    await prepare?.(page);
+    await page.goto(fixture.app.url + path);
+    return page;
+  };
+  fixture.goTo = async (path) => {
+    const [page] = fixture.context.pages();
+    if (!page) return fixture.open(path);
+    if ([path, new URL(page.url()).pathname].some((p) => OWN_PAGE.test(p))) {
       await page.goto(fixture.app.url + path);
       return page;
-    };
+    }
+    // Through a screen that looks like no other, so that nothing of the one before is taken for the one to come.
+    await follow(page, '/nowhere');
+    await page.getByText('There is nothing here').waitFor();
+    await follow(page, path);
+    return page;
   };
   /** A picture of every page of a test that failed, to see why. */
   const picture = async (name: string): Promise<void> => {
@@ -74,19 +102,21 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
   const finish = async (): Promise<void> => {
     await fixture.context?.close();
     await fixture.app?.stop();
-    expect(errors.splice(0)).toEqual([]);
   };
-  if (story) {
-    beforeAll(begin);
-    afterAll(finish);
-  } else {
-    beforeEach(begin);
-    afterEach(finish);
-  }
-  // Those named last come first.
-  afterEach(async ({ task }) => {
-    if (task.result?.state === 'fail') await picture(task.name);
+  // What a failed test left behind is nothing to go on with.
+  let before: { group: unknown; failed: boolean } | undefined;
+  beforeEach(async ({ task }) => {
+    if (story && before && before.group === task.suite && !before.failed) return;
+    if (before) await finish();
+    await begin();
   });
+  afterEach(async ({ task }) => {
+    const failed = task.result?.state === 'fail';
+    if (failed) await picture(task.name);
+    before = { group: task.suite, failed };
+    expect(errors.splice(0)).toEqual([]);
+  });
+  afterAll(finish);
   return fixture;
 };
 

@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { axe, expectGoodDialog } from './axe';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 const sheet = async (id: string): Promise<Page> => {
-  const page = await fixture.open(`/breaks/${id}`);
+  const page = await fixture.goTo(`/breaks/${id}`);
   await page.getByRole('option').first().waitFor();
   return page;
 };
@@ -37,7 +37,6 @@ describe('the review', () => {
     await tell(page, 'Review').getByText('forgotten on the right').waitFor();
     await page.getByRole('button', { name: /^Undo/ }).click();
     await saved(page);
-    await page.close();
   });
 
   it('keeps what is set aside with its reason, over a reload, and takes it back', async () => {
@@ -62,7 +61,6 @@ describe('the review', () => {
     await review.getByRole('button', { name: 'Take it back' }).click();
     await review.getByText('What one side gets, the other is owed').waitFor();
     await saved(page);
-    await page.close();
   });
 
   it('weighs the people of the group: a low head is a stop', async () => {
@@ -78,7 +76,6 @@ describe('the review', () => {
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await saved(page);
-    await page.close();
   });
 });
 
@@ -98,7 +95,6 @@ describe('computing', () => {
     await page.keyboard.press('Control+z');
     await expect.poll(() => clock(page)).toBe(before);
     await saved(page);
-    await page.close();
   });
 
   it('says when what must stay does not fit, and changes nothing', async () => {
@@ -116,7 +112,6 @@ describe('computing', () => {
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await saved(page);
-    await page.close();
   });
 
   it('suggests, swaps one, then undoes all', async () => {
@@ -157,11 +152,10 @@ describe('computing', () => {
     await expect.poll(() => stepNames(page)).toEqual(before);
     await page.getByRole('img', { name: / of 2:00, / }).waitFor();
     await saved(page);
-    await page.close();
   });
 
   it('is asked for from the list of breaks as well', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByRole('button', { name: 'New break', exact: true }).click();
     await page.getByRole('button', { name: /^A suggestion/ }).click();
     await page.getByText('Say how long and what for.', { exact: false }).waitFor();
@@ -177,7 +171,6 @@ describe('computing', () => {
     await page.reload();
     await page.getByRole('option').first().waitFor();
     await expect.poll(() => page.getByRole('dialog').count()).toBe(0);
-    await page.close();
   });
 
   it('can be cancelled while it looks', async () => {
@@ -190,7 +183,6 @@ describe('computing', () => {
     await page.getByRole('button', { name: 'Suggest', exact: true }).waitFor();
     await expect.poll(() => page.getByText(/Looking for suggestion/).count()).toBe(0);
     await saved(page);
-    await page.close();
   });
 });
 
@@ -213,7 +205,6 @@ describe('states and forms', () => {
     await expect.poll(() => stepNames(page)).toHaveLength(before.length - 1);
     await page.keyboard.press('Control+z');
     await saved(page);
-    await page.close();
   });
 
   it('makes a form of a break, which says when the two have drifted apart', async () => {
@@ -221,12 +212,12 @@ describe('states and forms', () => {
     await page.getByRole('button', { name: /^Forms/ }).click();
     await page.getByText('Make its on-a-call form').click();
     await page.getByText('and they agree').waitFor();
-    const form = page.url();
+    const form = new URL(page.url()).pathname;
     await page.getByRole('link', { name: 'Full pass before lunch' }).click();
     await row(page, 'Chin nod').click();
     await page.keyboard.press('Delete');
     await saved(page);
-    await page.goto(form);
+    await fixture.goTo(form);
     await page.getByText('which has changed since').waitFor();
     await page.getByRole('button', { name: '1 change' }).click();
     await page.getByText('Chin nod to neutral removed').waitFor();
@@ -234,11 +225,10 @@ describe('states and forms', () => {
     await page.getByRole('button', { name: 'The difference is meant' }).click();
     await page.getByText('and they agree').waitFor();
     await saved(page);
-    await page.close();
   });
 
   it('begins with a starting point that has nothing to find', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByRole('button', { name: 'New break', exact: true }).click();
     await page
       .getByRole('button', { name: /^Wrists and hands after typing/ })
@@ -248,6 +238,5 @@ describe('states and forms', () => {
     await page.getByText('Review', { exact: true }).click();
     await page.getByText('Nothing stands out').waitFor();
     await saved(page);
-    await page.close();
   });
 });

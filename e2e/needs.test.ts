@@ -3,13 +3,13 @@ import type { Kept, Person } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 const peopleOf = async (group: string): Promise<Kept<Person>[]> =>
   (await (await fetch(`${fixture.app.url}/api/groups/${group}/people`)).json()) as Kept<Person>[];
 
 describe('a table of people', () => {
   it('with three bad rows takes nothing in and names each cell; mended, it comes in whole', async () => {
-    const page = await fixture.open('/people/claims');
+    const page = await fixture.goTo('/people/claims');
     await page.getByRole('button', { name: 'Bring in a table' }).click();
     const field = page.getByLabel('Table of people');
     const bad =
@@ -38,11 +38,10 @@ describe('a table of people', () => {
       'Joon',
       'Pia',
     ]);
-    await page.close();
   });
 
   it('lets columns be matched by hand', async () => {
-    const page = await fixture.open('/people/call-desk');
+    const page = await fixture.goTo('/people/call-desk');
     await page.getByRole('button', { name: 'Bring in a table' }).click();
     await page.getByLabel('Table of people').setInputFiles({
       name: 'odd.csv',
@@ -54,11 +53,10 @@ describe('a table of people', () => {
     await page.getByTitle('Colleague').click();
     await page.getByRole('button', { name: 'Keep 1 person' }).click();
     await page.getByRole('row', { name: /Runa/ }).waitFor();
-    await page.close();
   });
 
   it('goes out as a table, and what is kept about one person as a file', async () => {
-    const page = await fixture.open('/people/timetable-desk');
+    const page = await fixture.goTo('/people/timetable-desk');
     const [table] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Take a table away' }).click(),
@@ -72,13 +70,12 @@ describe('a table of people', () => {
       person: { name: 'Sverre', limits: [{ limit: 'dizziness' }] },
       group: 'Timetable desk',
     });
-    await page.close();
   });
 });
 
 describe('who needs what', () => {
   it('shows who needs another rung, and why, and can be read out without names', async () => {
-    const page = await fixture.open('/people/timetable-desk');
+    const page = await fixture.goTo('/people/timetable-desk');
     await page.getByRole('link', { name: /Who needs what/ }).click();
     await page.getByRole('heading', { name: 'Who needs what', level: 1 }).waitFor();
     await page.getByRole('combobox', { name: 'Break' }).click();
@@ -95,11 +92,10 @@ describe('who needs what', () => {
       .waitFor();
     const text = (await said.textContent()) ?? '';
     for (const name of ['Ilse', 'Tomé', 'Quint', 'Anouk', 'Sverre']) expect(text).not.toContain(name);
-    await page.close();
   });
 
   it('changes with a limit that is written down, with consent only', async () => {
-    const page = await fixture.open('/people/call-desk');
+    const page = await fixture.goTo('/people/call-desk');
     await page.getByRole('button', { name: 'Edit Bram' }).click();
     await page.getByLabel('Careful with, as they say themselves').click();
     await page.getByLabel('Careful with, as they say themselves').fill('dizz');
@@ -111,31 +107,29 @@ describe('who needs what', () => {
     await page.getByLabel('They have agreed that this is kept').check();
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByRole('row', { name: /Bram/ }).getByText('dizziness').waitFor();
-    await page.goto(`${fixture.app.url}/people/call-desk/needs?break=late-morning`);
+    await fixture.goTo('/people/call-desk/needs?break=late-morning');
     const chin = page.getByRole('row', { name: /Half-circles of the chin/ });
     await chin.getByText('turn the head slowly and not far').waitFor();
-    await page.close();
   });
 
   it('stands beside the step on the sheet, and before the start', async () => {
-    const page = await fixture.open('/breaks/late-morning');
+    const page = await fixture.goTo('/breaks/late-morning');
     await page.getByRole('option', { name: /Arms up, one breath/ }).click();
     const needs = page.getByRole('region', { name: 'Who needs something else' });
     await needs.getByText('R. Quint').waitFor();
-    await page.goto(`${fixture.app.url}/lead/late-morning`);
+    await fixture.goTo('/lead/late-morning');
     const aloud = page.getByRole('region', { name: 'Say to everyone' });
     await aloud.getByRole('listitem').first().waitFor();
     // What is said is in sight without scrolling.
     const box = await aloud.boundingBox();
     expect((box?.y ?? 999) + (box?.height ?? 0)).toBeLessThanOrEqual(800);
     expect((await aloud.textContent()) ?? '').not.toContain('Quint');
-    await page.close();
   });
 });
 
 describe('the approach', () => {
   it('shows what another answer would alter before it is kept, and then alters it', async () => {
-    const page = await fixture.open('/approach');
+    const page = await fixture.goTo('/approach');
     await page.getByText('Choose another answer to see here').waitFor();
     await page.getByRole('radio', { name: /^inhale rounds/ }).check();
     const changes = page.getByRole('complementary', { name: 'What would change' });
@@ -148,14 +142,13 @@ describe('the approach', () => {
     expect(before).toMatchObject({ version: 0 });
     await page.getByRole('button', { name: 'Keep these answers' }).click();
     await page.getByText('Your approach is kept.').waitFor();
-    await page.goto(`${fixture.app.url}/moves/round-and-lift`);
+    await fixture.goTo('/moves/round-and-lift');
     await page.getByText('in on the way out, out on the way back').waitFor();
     await page.getByText(/Breathe out and lift the breastbone; breathe in and round/).waitFor();
-    await page.close();
   });
 
   it('can be answered differently by one break, and undo takes that back', async () => {
-    const page = await fixture.open('/breaks/late-morning');
+    const page = await fixture.goTo('/breaks/late-morning');
     await page.getByRole('button', { name: /Approach/ }).click();
     await page.getByRole('combobox', { name: 'The breath goes' }).click();
     await page.getByTitle('nose in, pursed lips out').last().click();
@@ -171,13 +164,12 @@ describe('the approach', () => {
       .getByText(/a longer breath out through the mouth/)
       .first()
       .waitFor();
-    await page.close();
   });
 });
 
 describe('the load of a tilted head', () => {
   it('follows the slider and the dragged head, within the published table', async () => {
-    const page = await fixture.open('/head-load');
+    const page = await fixture.goTo('/head-load');
     const slider = page.getByRole('slider', { name: 'Tilt of the head' });
     await slider.focus();
     await page.keyboard.press('End');
@@ -192,11 +184,10 @@ describe('the load of a tilted head', () => {
     await page.mouse.move(figure.x + 110, figure.y + 120, { steps: 5 });
     await page.mouse.up();
     await page.getByText(/40 lb on the neck/).waitFor();
-    await page.close();
   });
 
   it('hands out a break in the version of a person, with nothing that says why', async () => {
-    const page = await fixture.open('/people/timetable-desk/needs?break=late-morning');
+    const page = await fixture.goTo('/people/timetable-desk/needs?break=late-morning');
     const paper = page.getByRole('link', { name: 'hand-out for Tomé' });
     const answer = await fetch(new URL((await paper.getAttribute('href')) ?? '', fixture.app.url));
     expect(answer.headers.get('content-type')).toBe('application/pdf');
@@ -208,6 +199,5 @@ describe('the load of a tilted head', () => {
     // His wrist: the rung on which the elbow is bent.
     expect(JSON.stringify(brk.brk.items)).toContain('elbow bent');
     expect(data).not.toMatch(/"limits":\[[^\]]|Tomé/);
-    await page.close();
   });
 });

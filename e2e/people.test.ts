@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { typeMoment, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 describe('people', () => {
   it('asks before changes of a group are left behind, and leaves when told to', async () => {
-    const page = await fixture.open('/people/claims');
+    const page = await fixture.goTo('/people/claims');
     const name = page.getByRole('textbox', { name: 'Name', exact: true });
     await name.fill('Claims and returns');
     await page.getByRole('link', { name: /Timetable desk/ }).click();
@@ -21,11 +21,10 @@ describe('people', () => {
     await page.getByRole('button', { name: 'Leave without keeping' }).click();
     await page.getByText('People in Claims and returns').waitFor();
     await expect.poll(() => page.getByRole('link', { name: /Never kept/ }).count()).toBe(0);
-    await page.close();
   });
 
   it('names the field that is wrong, and keeps nothing until it is right', async () => {
-    const page = await fixture.open('/people/timetable-desk');
+    const page = await fixture.goTo('/people/timetable-desk');
     const [from, to] = [
       page.locator('input[date-range="start"]').first(),
       page.locator('input[date-range="end"]').first(),
@@ -56,11 +55,10 @@ describe('people', () => {
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('button', { name: 'Leave without keeping' }).click();
     await page.getByRole('heading', { name: 'Breaks' }).waitFor();
-    await page.close();
   });
 
   it('knows who works part time: a day in every second week, and other hours on one', async () => {
-    const page = await fixture.open('/people/timetable-desk');
+    const page = await fixture.goTo('/people/timetable-desk');
     await page.getByRole('button', { name: 'Edit Anouk' }).click();
     await page.getByText('Works other days or hours').click();
     await page.getByLabel('Of these only every second week').click();
@@ -86,11 +84,10 @@ describe('people', () => {
       other: [{ day: 5, hours: { startMin: 540, endMin: 750 } }],
       secondWeek: { days: [2], from: '2026-11-26' },
     });
-    await page.close();
   });
 
   it('writes a person down, changes and deletes them', async () => {
-    const page = await fixture.open('/people/call-desk');
+    const page = await fixture.goTo('/people/call-desk');
     await page.getByRole('button', { name: 'Add a person' }).click();
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByText('A name or initials, so that you know who it is.').waitFor();
@@ -109,6 +106,5 @@ describe('people', () => {
       await fetch(`${fixture.app.url}/api/groups/call-desk/people`)
     ).json()) as unknown[];
     expect(people).toHaveLength(2);
-    await page.close();
   });
 });

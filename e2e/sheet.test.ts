@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { expectGoodDialog } from './axe';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 const sheet = async (id = 'late-morning'): Promise<Page> => {
-  const page = await fixture.open(`/breaks/${id}`);
+  const page = await fixture.goTo(`/breaks/${id}`);
   await page.getByRole('option').first().waitFor();
   return page;
 };
@@ -50,7 +50,6 @@ describe('the sheet by keyboard alone', () => {
     await row(page, 'Shake the hands out').click();
     await page.keyboard.press('p');
     await said('Shake the hands out').toContain('until you go on');
-    await page.close();
   });
 
   it('adds a move by typing, and makes and breaks a series', async () => {
@@ -84,7 +83,6 @@ describe('the sheet by keyboard alone', () => {
     await page.keyboard.press('<');
     await page.keyboard.press('u');
     await expect.poll(() => page.getByText('Series of 2').count()).toBe(0);
-    await page.close();
   });
 
   it('says why some steps cannot be a series, and lists its keys on ?', async () => {
@@ -97,7 +95,6 @@ describe('the sheet by keyboard alone', () => {
     await page.getByText('Keys on the sheet').waitFor();
     await page.getByText('Make a series of the chosen steps').waitFor();
     await expectGoodDialog(page);
-    await page.close();
   });
 });
 
@@ -121,7 +118,6 @@ describe('the sheet by mouse', () => {
     await page.getByRole('option').first().waitFor();
     await expect.poll(() => stepNames(page)).toEqual(after);
     await page.keyboard.press('Escape');
-    await page.close();
   });
 
   it('drags a whole series by its head, and a link within it', async () => {
@@ -161,7 +157,6 @@ describe('the sheet by mouse', () => {
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await saved(page);
-    await page.close();
   });
 
   it('shows at once what one side is owed, and why', async () => {
@@ -182,7 +177,6 @@ describe('the sheet by mouse', () => {
     await page.getByLabel('Reason').fill('left is tighter');
     await review.getByText('right gets 15 s less').waitFor({ state: 'detached' });
     await page.getByText('right 15 s less', { exact: true }).waitFor();
-    await page.close();
   });
 
   it('refuses what is out of bounds and loses nothing', async () => {
@@ -201,14 +195,14 @@ describe('the sheet by mouse', () => {
     await name.blur();
     await expect.poll(() => name.inputValue()).toBe('Late-morning neck and wrists');
     await page.getByText('A break needs a name; the old one was kept.').waitFor();
-    await page.close();
   });
 });
 
 describe('saving', () => {
   it('two tabs: the second is told and chooses; nothing is lost', async () => {
     const first = await sheet('between-meetings');
-    const second = await sheet('between-meetings');
+    const second = await fixture.open('/breaks/between-meetings');
+    await second.getByRole('option').first().waitFor();
     await first.getByLabel('Name of the break').fill('From the first tab');
     await first.keyboard.press('Enter');
     await saved(first);
@@ -226,7 +220,6 @@ describe('saving', () => {
     await first.getByText('This break was changed elsewhere').waitFor();
     await first.getByRole('button', { name: 'Keep mine as a copy' }).click();
     await first.waitForFunction(() => document.querySelector('input')?.value.includes('(mine)') ?? false);
-    await first.close();
     await second.close();
   });
 
@@ -242,13 +235,12 @@ describe('saving', () => {
     await page.getByRole('link', { name: 'Late-morning neck and wrists' }).click();
     await row(page, 'Shake the hands out').click();
     await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
-    await page.close();
   });
 });
 
 describe('the list of breaks', () => {
   it('duplicates, deletes and brings back', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByRole('button', { name: 'More for Afternoon: back and sides' }).click();
     await page.getByRole('menuitem', { name: 'Duplicate' }).click();
     await page.getByLabel('Name of the break').waitFor();
@@ -262,11 +254,10 @@ describe('the list of breaks', () => {
     await link.waitFor({ state: 'detached' });
     await page.getByRole('button', { name: 'Undo' }).click();
     await link.waitFor();
-    await page.close();
   });
 
   it('opens its own file again, and answers a broken one with the place', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByRole('button', { name: 'More for Afternoon: back and sides', exact: true }).click();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -292,6 +283,5 @@ describe('the list of breaks', () => {
       .waitFor();
     await page.getByRole('button', { name: 'OK' }).click();
     await expect.poll(() => page.locator('#main > .page > ul > li').count()).toBe(count + 1);
-    await page.close();
   });
 });

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { axe } from './axe';
 import { monday, useApp } from './fixture';
 
-// Nothing here changes what is kept, so one context serves all views.
+// Nothing here changes what is kept.
 const fixture = useApp({ demo: true, story: true });
 
 const views: [name: string, path: string, ready: string][] = [
@@ -44,26 +44,7 @@ const settled = async (page: Page, ready: string): Promise<Page> => {
   await expect.poll(() => page.evaluate(() => document.getAnimations().length)).toBe(0);
   return page;
 };
-const open = async (path: string, ready: string): Promise<Page> => settled(await fixture.open(path), ready);
-
-// The screens of one page are gone through as by its links; those that are pages of their own are opened.
-let walked: Page | undefined;
-const OWN_PAGE = /^\/lead\/./;
-const goTo = async (path: string, ready: string): Promise<Page> => {
-  if (OWN_PAGE.test(path) || !walked) {
-    await walked?.close();
-    walked = undefined;
-    const page = await open(path, ready);
-    if (!OWN_PAGE.test(path)) walked = page;
-    return page;
-  }
-  await walked.setViewportSize({ width: 1280, height: 800 });
-  await walked.evaluate((to) => {
-    history.pushState(null, '', to);
-    dispatchEvent(new PopStateEvent('popstate', { state: null }));
-  }, path);
-  return settled(walked, ready);
-};
+const goTo = async (path: string, ready: string): Promise<Page> => settled(await fixture.goTo(path), ready);
 
 /** By how much the page, or what is between its bars, is wider than what is seen of it, px. */
 const widerBy = (page: Page): Promise<number> =>
@@ -105,9 +86,10 @@ const cutOff = (page: Page): Promise<string[]> =>
       .map((words) => `out of its row: ${words.textContent}`),
   ]);
 
-describe.each(views)('%s', (_, path, ready) => {
-  it('has nothing serious for axe and does not scroll sideways at 1280 or 1024', async () => {
+describe('a view has nothing serious for axe and does not scroll sideways at 1280 or 1024', () => {
+  it.each(views)('%s', async (_, path, ready) => {
     const page = await goTo(path, ready);
+    await page.setViewportSize({ width: 1280, height: 800 });
     expect(await axe(page)).toEqual([]);
     expect(await widerBy(page)).toBe(0);
     expect(await standingOut(page)).toEqual([]);
@@ -121,23 +103,8 @@ describe.each(views)('%s', (_, path, ready) => {
 });
 
 describe('what opens later', () => {
-  it('the stage has nothing serious for axe, and fits a phone', async () => {
-    const page = await open('/lead/late-morning', 'What is coming');
-    await page.setViewportSize({ width: 390, height: 844 });
-    expect(await widerBy(page)).toBe(0);
-    await page.getByRole('button', { name: 'Start' }).click();
-    await page.getByRole('button', { name: 'Pause' }).waitFor();
-    await page.waitForTimeout(3500);
-    await page.keyboard.press('Space');
-    expect(await axe(page)).toEqual([]);
-    expect(await widerBy(page)).toBe(0);
-    const stop = await page.getByRole('button', { name: 'Stop' }).boundingBox();
-    expect((stop?.y ?? 999) + (stop?.height ?? 0)).toBeLessThanOrEqual(844);
-    await page.close();
-  });
-
   it('what has the focus can be seen', async () => {
-    const page = await open('/breaks', 'Late-morning neck and wrists');
+    const page = await goTo('/breaks', 'Late-morning neck and wrists');
     for (let i = 0; i < 12; i++) {
       await page.keyboard.press('Tab');
       const seen = await page.evaluate(() => {
@@ -150,6 +117,19 @@ describe('what opens later', () => {
       });
       expect(seen, 'the element whose focus cannot be seen').toBe('');
     }
-    await page.close();
+  });
+
+  it('the stage has nothing serious for axe, and fits a phone', async () => {
+    const page = await goTo('/lead/late-morning', 'What is coming');
+    await page.setViewportSize({ width: 390, height: 844 });
+    expect(await widerBy(page)).toBe(0);
+    await page.getByRole('button', { name: 'Start' }).click();
+    await page.getByRole('button', { name: 'Pause' }).waitFor();
+    await page.waitForTimeout(3500);
+    await page.keyboard.press('Space');
+    expect(await axe(page)).toEqual([]);
+    expect(await widerBy(page)).toBe(0);
+    const stop = await page.getByRole('button', { name: 'Stop' }).boundingBox();
+    expect((stop?.y ?? 999) + (stop?.height ?? 0)).toBeLessThanOrEqual(844);
   });
 });

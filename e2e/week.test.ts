@@ -2,10 +2,10 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { saved, typeMoment, useApp } from './fixture';
 
-const fixture = useApp({ demo: true, onMonday: true });
+const fixture = useApp({ demo: true, onMonday: true, story: true });
 
 const week = async (): Promise<Page> => {
-  const page = await fixture.open('/week');
+  const page = await fixture.goTo('/week');
   await page.getByRole('slider').first().waitFor();
   return page;
 };
@@ -41,7 +41,6 @@ describe('the week', () => {
     await page.reload();
     await page.getByRole('slider').first().waitFor();
     await expect.poll(() => starts(page)).toContain(after);
-    await page.close();
   });
 
   it('a break is moved, removed and brought back by keyboard', async () => {
@@ -56,7 +55,6 @@ describe('the week', () => {
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
     await expect.poll(() => starts(page)).toEqual(before);
-    await page.close();
   });
 
   it('a break set by hand stays when the week is planned again', async () => {
@@ -76,7 +74,6 @@ describe('the week', () => {
       .getByRole('slider', { name: /Friday/ })
       .evaluateAll((grips) => grips.map((g) => Number(g.getAttribute('aria-valuenow'))));
     expect(planned).toContain(friday[0]);
-    await page.close();
   });
 
   it('plans as far as the rule can be kept, and says in words where it cannot', async () => {
@@ -89,7 +86,6 @@ describe('the week', () => {
       .getByText(/Planned as far as it goes. Monday: the rule asks for 40 breaks, only \d+ fit/)
       .waitFor();
     await expect.poll(async () => (await starts(page)).length).toBeGreaterThan(before.length);
-    await page.close();
   });
 
   it('refuses a busy time that ends before it starts', async () => {
@@ -99,12 +95,12 @@ describe('the week', () => {
     await typeMoment(page.getByLabel('Busy to'), '14:00');
     await page.getByText('The end, 14:00, must be later than the start, 15:00.').waitFor();
     await expect.poll(() => page.getByRole('button', { name: 'Add', exact: true }).isDisabled()).toBe(true);
-    await page.close();
   });
 
   it('two tabs: the second is told, and can open the other version', async () => {
     const first = await week();
-    const second = await week();
+    const second = await fixture.open('/week');
+    await second.getByRole('slider').first().waitFor();
     await first.getByLabel('Aim for runs under').fill('25');
     await saved(first);
     await second.getByLabel('Aim for runs under').fill('50');
@@ -114,7 +110,6 @@ describe('the week', () => {
       Array.from(document.querySelectorAll('input')).some((i) => i.value === '25'),
     );
     await saved(second);
-    await first.close();
     await second.close();
   });
 });
