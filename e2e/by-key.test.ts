@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 const get = async <T>(path: string): Promise<T> =>
   (await (await fetch(`${fixture.app.url}${path}`)).json()) as T;
 
@@ -26,7 +26,7 @@ const tabTo = async (page: Page, what: string, most = 120): Promise<void> => {
 
 describe('by keyboard alone', () => {
   it('a person is written down with a limit and their consent', async () => {
-    const page = await fixture.open('/people/claims');
+    const page = await fixture.goTo('/people/claims');
     await page.getByRole('heading', { name: 'People in Claims team' }).waitFor();
     await tabTo(page, 'Add a person');
     await page.keyboard.press('Enter');
@@ -54,11 +54,10 @@ describe('by keyboard alone', () => {
       limits: [{ limit: 'hip replacement', side: 'left' }],
       consent: true,
     });
-    await page.close();
   });
 
   it('a move is found, looked at from behind, copied, posed and kept', async () => {
-    const page = await fixture.open('/moves');
+    const page = await fixture.goTo('/moves');
     await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
     await tabTo(page, 'a typo is fine');
     await page.keyboard.type('blade sqeeze');
@@ -78,20 +77,18 @@ describe('by keyboard alone', () => {
     await page.getByRole('heading', { name: 'Shoulder-blade squeeze, my way', level: 1 }).waitFor();
     const own = await get<Kept<Move>[]>('/api/moves');
     expect(own[0]?.value.figure?.poses.at(-1)?.angles['neck.flex']).toBe(7);
-    await page.close();
   });
 
   it('a rung is chosen on the page of a move', async () => {
-    const page = await fixture.open('/moves/ear-to-shoulder');
+    const page = await fixture.goTo('/moves/ear-to-shoulder');
     await page.getByRole('radio', { name: /gravity/ }).waitFor();
     await tabTo(page, 'arm reaching down');
     await page.keyboard.press('Enter');
     await page.getByText('reach the right hand down toward the floor').waitFor();
-    await page.close();
   });
 
   it('an answer of the approach is changed and kept', async () => {
-    const page = await fixture.open('/approach');
+    const page = await fixture.goTo('/approach');
     await page.getByRole('radio', { name: /^never past neutral/ }).focus();
     await page.keyboard.press('Space');
     await page.getByText(/moves? proposed differently/).waitFor();
@@ -102,6 +99,5 @@ describe('by keyboard alone', () => {
       version: 1,
       value: { approach: { lookingUp: 'never past neutral' } },
     });
-    await page.close();
   });
 });

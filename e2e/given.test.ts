@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { earlyOnMonday, saved, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 /** A press of the mouse or a word typed: what one would count with a clicker in hand. */
 const ACTIONS = 20;
@@ -21,8 +21,45 @@ const follow = async (address: string) => {
 const giveOut = (page: Page) => page.getByRole('dialog').getByRole('region', { name: 'Give out' });
 
 describe('a week one can hand out', () => {
+  it('begins with today: what is next is led with one press, for its group, and leads back', async () => {
+    const page = await fixture.open('/', async (p) => void (await earlyOnMonday(p)));
+    const next = page.getByRole('region', { name: 'Next' });
+    await next.getByRole('heading', { level: 2 }).waitFor();
+    await page.getByText(/3 groups · \d+ breaks to come today · 1 week not given out/).waitFor();
+    await page.getByRole('img', { name: /^Timetable desk: 7 breaks today/ }).waitFor();
+    await next.getByRole('button', { name: 'Lead it' }).click();
+    const ledFor = (): Promise<string> =>
+      page
+        .getByLabel('Led for')
+        .evaluate((select: HTMLSelectElement) => select.selectedOptions[0]?.text ?? '');
+    await expect.poll(ledFor).toMatch(/^(Timetable desk|Call desk, early shift)$/);
+    await page.getByRole('button', { name: 'Back to today' }).click();
+    await next.getByRole('heading', { level: 2 }).waitFor();
+
+    // Out of the week a break is led for the week's group, whomever it was made for.
+    await page
+      .getByRole('region', { name: 'The day, group by group' })
+      .getByRole('link', { name: 'Timetable desk' })
+      .click();
+    await page.getByRole('slider').first().focus();
+    await page.getByRole('button', { name: 'Lead it' }).click();
+    await expect.poll(ledFor).toBe('Timetable desk');
+    await page.getByRole('button', { name: 'Back to the week' }).click();
+    await page.getByRole('slider').first().waitFor();
+    await page.close();
+  });
+
+  it('shows at a look what is given out and what is a draft', async () => {
+    const page = await fixture.goTo('/week');
+    await page.getByRole('slider').first().waitFor();
+    await page.getByRole('status', { name: 'Given out' }).getByText('Given out', { exact: true }).waitFor();
+    await page.getByRole('combobox', { name: 'Group', exact: true }).click();
+    await page.getByTitle('Claims team').click();
+    await page.getByText('Draft: nobody else sees it yet').waitFor();
+  });
+
   it('a new team, from nothing to a week with names and content given out; then a change, seen and given out', async () => {
-    const page = await fixture.open('/people');
+    const page = await fixture.goTo('/people');
     let actions = 0;
     const press = async (name: string | RegExp): Promise<void> => {
       await page.getByRole('button', { name, exact: typeof name === 'string' }).click();
@@ -98,44 +135,5 @@ describe('a week one can hand out', () => {
       .getByText(/^Given out on/)
       .waitFor();
     await expect.poll(async () => (await follow(address))[0]?.start).toBe(first[0]?.start);
-    await page.close();
-  });
-
-  it('shows at a look what is given out and what is a draft', async () => {
-    const page = await fixture.open('/week');
-    await page.getByRole('slider').first().waitFor();
-    await page.getByRole('status', { name: 'Given out' }).getByText('Given out', { exact: true }).waitFor();
-    await page.getByRole('combobox', { name: 'Group', exact: true }).click();
-    await page.getByTitle('Claims team').click();
-    await page.getByText('Draft: nobody else sees it yet').waitFor();
-    await page.close();
-  });
-
-  it('begins with today: what is next is led with one press, for its group, and leads back', async () => {
-    const page = await fixture.open('/', async (p) => void (await earlyOnMonday(p)));
-    const next = page.getByRole('region', { name: 'Next' });
-    await next.getByRole('heading', { level: 2 }).waitFor();
-    await page.getByText(/3 groups · \d+ breaks to come today · 1 week not given out/).waitFor();
-    await page.getByRole('img', { name: /^Timetable desk: 7 breaks today/ }).waitFor();
-    await next.getByRole('button', { name: 'Lead it' }).click();
-    const ledFor = (): Promise<string> =>
-      page
-        .getByLabel('Led for')
-        .evaluate((select: HTMLSelectElement) => select.selectedOptions[0]?.text ?? '');
-    await expect.poll(ledFor).toMatch(/^(Timetable desk|Call desk, early shift)$/);
-    await page.getByRole('button', { name: 'Back to today' }).click();
-    await next.getByRole('heading', { level: 2 }).waitFor();
-
-    // Out of the week a break is led for the week's group, whomever it was made for.
-    await page
-      .getByRole('region', { name: 'The day, group by group' })
-      .getByRole('link', { name: 'Timetable desk' })
-      .click();
-    await page.getByRole('slider').first().focus();
-    await page.getByRole('button', { name: 'Lead it' }).click();
-    await expect.poll(ledFor).toBe('Timetable desk');
-    await page.getByRole('button', { name: 'Back to the week' }).click();
-    await page.getByRole('slider').first().waitFor();
-    await page.close();
   });
 });

@@ -2,7 +2,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { saved, stepNames, useApp } from './fixture';
 
-const fixture = useApp({ demo: false });
+const fixture = useApp({ demo: false, story: true });
 
 /** Tabs on until the element with this name has the focus; fails when it cannot be reached. */
 const tabTo = async (page: Page, name: string | RegExp): Promise<void> => {
@@ -20,7 +20,7 @@ const tabTo = async (page: Page, name: string | RegExp): Promise<void> => {
 
 describe('the whole task by keyboard alone', () => {
   it('from an empty list to a record in the log', async () => {
-    const page = await fixture.open('/breaks');
+    const page = await fixture.goTo('/breaks');
     await page.getByText('No breaks yet').waitFor();
     await tabTo(page, 'New break');
     await page.keyboard.press('Enter');
@@ -72,11 +72,10 @@ describe('the whole task by keyboard alone', () => {
     await expect
       .poll(() => before.getByRole('button', { name: '7' }).getAttribute('aria-pressed'))
       .toBe('true');
-    await page.close();
   });
 
   it('every main place can be reached from anywhere by Tab and Enter', async () => {
-    const page = await fixture.open('/log');
+    const page = await fixture.goTo('/log');
     for (const [link, heading] of [
       ['People', 'People'],
       ['Moves', 'Moves'],
@@ -88,6 +87,5 @@ describe('the whole task by keyboard alone', () => {
       await page.getByRole('heading', { level: 1, name: heading }).waitFor();
       await expect.poll(() => page.title()).toBe(`${link} · Kotabi`);
     }
-    await page.close();
   });
 });

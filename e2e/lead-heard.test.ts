@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
 import { useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 
 /** A WAV file as two rows of numbers from -1 to 1. */
 const readWav = (file: string) => {
@@ -44,8 +44,9 @@ const onset = ({ left, right, rate }: Wav, afterSec: number): number => {
   return Number.POSITIVE_INFINITY;
 };
 
-const only = (page: Page, on: readonly string[]) =>
-  page.evaluate((channels) => {
+/** Lets a page sound with only some kinds of sounds, from its first moment. */
+const only = (page: Page, on: readonly string[]): Promise<unknown> =>
+  page.addInitScript((channels) => {
     const channel = (name: string) => ({ on: channels.includes(name), volume: 0.8 });
     const voice = { ...channel('voice'), name: '', rate: 1 };
     const wishes = {
@@ -59,9 +60,7 @@ const only = (page: Page, on: readonly string[]) =>
 
 /** The sounds of a break as a file, with only some kinds of them. */
 const render = async (on: readonly string[]): Promise<Wav> => {
-  const page = await fixture.open('/lead/between-meetings');
-  await only(page, on);
-  await page.reload();
+  const page = await fixture.open('/lead/between-meetings', async (p) => void (await only(p, on)));
   const [download] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
     page.getByRole('button', { name: 'Save as a file' }).click(),
@@ -158,9 +157,8 @@ describe('a voice', () => {
     const page = await fixture.open('/lead/between-meetings', async (p) => {
       await p.addInitScript(withVoice);
       await p.clock.install({ time: new Date('2026-11-26T09:00:00Z') });
+      await only(p, ['voice', 'signals']);
     });
-    await only(page, ['voice', 'signals']);
-    await page.reload();
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     for (let i = 0; i < 75; i++) await page.clock.runFor(1000);
     const lines = await heard(page);

@@ -5,31 +5,31 @@ import { saved, stepNames, useApp } from './fixture';
 
 describe('the library', () => {
   // Its figures move.
-  const fixture = useApp({ demo: true, moving: true });
+  const fixture = useApp({ demo: true, moving: true, story: true });
 
   it('finds a move by a name with a typo, and opens it with Enter', async () => {
-    const page = await fixture.open('/moves');
+    const page = await fixture.goTo('/moves');
     await page.getByLabel('Find a move').fill('sholder rols');
     await page.getByRole('heading', { name: /Found, the best first/ }).waitFor();
     await page.getByRole('link', { name: /Shoulder rolls/ }).waitFor();
     await page.keyboard.press('Enter');
     await page.getByRole('heading', { name: 'Shoulder rolls', level: 1 }).waitFor();
     await page.getByText('rhomboids').first().waitFor();
-    await page.close();
   });
 
   it('shows standing and floor moves only when asked for', async () => {
-    const page = await fixture.open('/moves');
+    const page = await fixture.goTo('/moves');
+    // The list is as it was left.
+    await page.getByLabel('Find a move').fill('');
     await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
     await expect.poll(() => page.getByRole('link', { name: /Chest at the wall/ }).count()).toBe(0);
     await page.getByRole('checkbox', { name: 'standing' }).check();
     await page.getByRole('link', { name: /Chest at the wall/ }).waitFor();
     await expect.poll(() => page.getByRole('link', { name: /Open like a book/ }).count()).toBe(0);
-    await page.close();
   });
 
   it('shows both ways of a move: words, figure and where it is felt change over together', async () => {
-    const page = await fixture.open('/moves/nose-to-armpit');
+    const page = await fixture.goTo('/moves/nose-to-armpit');
     await page.getByText('The nose goes toward the left armpit; felt on the right').waitFor();
     const figure = page.getByRole('region', { name: 'Figure' });
     const label = () => figure.locator('svg[role=img]').first().getAttribute('aria-label');
@@ -38,11 +38,10 @@ describe('the library', () => {
     await expect.poll(label).toMatch(/turned to the right/);
     await page.getByRole('radio', { name: /hand’s weight/ }).click();
     await page.getByText('lay the right hand on the back of the head').waitFor();
-    await page.close();
   });
 
   it('takes a figure away as SVG and as PNG', async () => {
-    const page = await fixture.open('/moves/arm-across');
+    const page = await fixture.goTo('/moves/arm-across');
     const figure = page.getByRole('region', { name: 'Figure' });
     await figure.getByRole('switch', { name: 'moving' }).click();
     for (const [kind, begins] of [
@@ -59,7 +58,6 @@ describe('the library', () => {
       expect(bytes.length).toBeGreaterThan(4000);
       if (kind === 'SVG') expect(bytes.toString()).not.toContain('var(--');
     }
-    await page.close();
   });
 
   it('stands still when the system asks for less motion', async () => {
@@ -77,12 +75,12 @@ describe('the library', () => {
 });
 
 describe('an own move', () => {
-  const fixture = useApp({ demo: true });
+  const fixture = useApp({ demo: true, story: true });
   const ownMoves = async (): Promise<Kept<Move>[]> =>
     (await (await fetch(`${fixture.app.url}/api/moves`)).json()) as Kept<Move>[];
 
   it('is copied, posed with the mouse and by key, kept, used in a break, and put away', async () => {
-    const page = await fixture.open('/moves/arm-across');
+    const page = await fixture.goTo('/moves/arm-across');
     await page.getByRole('button', { name: 'Copy as my own' }).click();
     const name = page.getByRole('textbox', { name: 'Name', exact: true });
     await name.waitFor();
@@ -136,7 +134,7 @@ describe('an own move', () => {
     expect(kept?.value.figure?.poses.at(-1)?.angles['neck.turn']).toBe(12);
     expect(kept?.value.id).not.toBe('arm-across');
 
-    await page.goto(`${fixture.app.url}/breaks/late-morning`);
+    await fixture.goTo('/breaks/late-morning');
     await page.getByLabel('Find a move').fill('nodding');
     await page
       .getByRole('button', { name: /Arm across, nodding/ })
@@ -145,26 +143,26 @@ describe('an own move', () => {
     await saved(page);
     await expect.poll(() => stepNames(page)).toContain('Arm across, nodding');
 
-    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}`);
+    await fixture.goTo(`/moves/${kept?.value.id}`);
     await page.getByRole('link', { name: 'Late-morning neck and wrists' }).waitFor();
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByRole('button', { name: 'Bring back' }).waitFor();
-    await page.goto(`${fixture.app.url}/moves`);
+    await fixture.goTo('/moves');
     await page.getByRole('link', { name: /Slow nose breathing/ }).waitFor();
     await expect.poll(() => page.getByRole('link', { name: /nodding/ }).count()).toBe(0);
     await page.getByRole('checkbox', { name: 'put away (1)' }).check();
     await page.getByRole('link', { name: /nodding/ }).waitFor();
+    await page.getByRole('checkbox', { name: 'put away (1)' }).uncheck();
     // The break that uses it keeps it.
-    await page.goto(`${fixture.app.url}/breaks/late-morning`);
+    await fixture.goTo('/breaks/late-morning');
     await page.getByRole('option', { name: /Arm across, nodding/ }).waitFor();
-    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}`);
+    await fixture.goTo(`/moves/${kept?.value.id}`);
     await page.getByRole('button', { name: 'Bring back' }).click();
     await page.getByRole('button', { name: 'Put away' }).waitFor();
-    await page.close();
   });
 
   it('is not kept while something is wrong; every wrong field is named and nothing typed is lost', async () => {
-    const page = await fixture.open('/moves/new');
+    const page = await fixture.goTo('/moves/new');
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Half a move');
     await page.getByRole('textbox', { name: 'Second side', exact: true }).fill('');
     await page.getByRole('spinbutton', { name: 'Least' }).fill('50');
@@ -186,11 +184,10 @@ describe('an own move', () => {
     await page.getByRole('textbox', { name: 'Check', exact: true }).fill('Chin level.');
     await page.getByRole('button', { name: 'Keep this move' }).click();
     await page.getByRole('heading', { name: 'Half a move', level: 1 }).waitFor();
-    await page.close();
   });
 
   it('has a rung posed by itself, which then looks different, and takes the move’s poses again', async () => {
-    const page = await fixture.open('/moves/new?from=lift-and-drop');
+    const page = await fixture.goTo('/moves/new?from=lift-and-drop');
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Lift, one rung of its own');
     const rungs = page.getByRole('region', { name: 'Rungs' });
     await rungs.getByRole('button', { name: 'Pose it by itself' }).first().click();
@@ -204,17 +201,16 @@ describe('an own move', () => {
     const kept = (await ownMoves()).find((m) => m.value.name === 'Lift, one rung of its own');
     expect(kept?.value.rungs[0]?.figure?.poses.at(-1)?.angles['neck.side']).toBe(9);
     expect(kept?.value.figure?.poses.at(-1)?.angles['neck.side']).toBeUndefined();
-    await page.goto(`${fixture.app.url}/moves/${kept?.value.id}/edit`);
+    await fixture.goTo(`/moves/${kept?.value.id}/edit`);
     await rungs.getByRole('button', { name: 'As the move' }).click();
     await page.getByRole('button', { name: 'Keep this move' }).click();
     await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1 }).waitFor();
     const after = (await ownMoves()).find((m) => m.value.id === kept?.value.id);
     expect(after?.value.rungs[0]?.figure).toBeUndefined();
-    await page.close();
   });
 
   it('goes out as a file and comes in again; a broken file is named with its place', async () => {
-    const page = await fixture.open('/moves/seated-turn');
+    const page = await fixture.goTo('/moves/seated-turn');
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'File' }).click(),
@@ -224,7 +220,7 @@ describe('an own move', () => {
     const mine = text
       .replace('"id": "seated-turn"', '"id": "from-a-friend"')
       .replace('Turn and hold the chair back', 'Turn, a friend’s way');
-    await page.goto(`${fixture.app.url}/moves`);
+    await fixture.goTo('/moves');
     const field = page.getByLabel('File of moves');
     await field.setInputFiles({
       name: 'bad.json',
@@ -239,15 +235,14 @@ describe('an own move', () => {
     await field.setInputFiles({ name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(mine) });
     await page.getByText('1 move came in.').waitFor();
     await page.getByRole('link', { name: /Turn, a friend’s way/ }).waitFor();
-    await page.close();
   });
 });
 
 describe('a rung', () => {
-  const fixture = useApp({ demo: true });
+  const fixture = useApp({ demo: true, story: true });
 
   it('is chosen on the sheet: the words and the figure follow it, and undo takes it back', async () => {
-    const page = await fixture.open('/breaks/late-morning');
+    const page = await fixture.goTo('/breaks/late-morning');
     await page.getByRole('option', { name: /Ear toward the shoulder/ }).click();
     const side = page.getByRole('complementary', { name: 'Chosen step and review' });
     await side.getByText('The head hangs by its own weight.').waitFor();
@@ -270,6 +265,5 @@ describe('a rung', () => {
     await side.getByText(/10 times takes about 40 s, and there are 20 s/).waitFor();
     await side.getByRole('spinbutton', { name: 'How often' }).fill('5');
     await row.getByText(/^meanwhile 5 times: /).waitFor();
-    await page.close();
   });
 });

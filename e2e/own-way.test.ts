@@ -2,13 +2,13 @@ import type { Break, Kept, KeptApproach } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
 import { saved, useApp } from './fixture';
 
-const fixture = useApp({ demo: true });
+const fixture = useApp({ demo: true, story: true });
 const get = async <T>(path: string): Promise<T> =>
   (await (await fetch(`${fixture.app.url}${path}`)).json()) as T;
 
 describe('one’s own way', () => {
   it('a school is kept under a name, named for a group, and its breaks are begun in it', async () => {
-    const page = await fixture.open('/approach');
+    const page = await fixture.goTo('/approach');
     await page.getByRole('radio', { name: /^breaths/ }).click();
     await page.getByLabel('Name of a new school').fill('Late shift');
     await page.getByRole('button', { name: 'Keep as a school' }).click();
@@ -19,13 +19,13 @@ describe('one’s own way', () => {
     expect(kept.value.schools).toMatchObject([{ name: 'Late shift', answers: { holdIn: 'breaths' } }]);
     expect(kept.value.approach.holdIn).toBe('seconds');
 
-    await page.goto(`${fixture.app.url}/people/claims`);
+    await fixture.goTo('/people/claims');
     await page.getByLabel('School their breaks are begun in').click();
     await page.getByTitle('Late shift', { exact: true }).click();
     await page.getByRole('button', { name: 'Keep changes' }).click();
     await page.getByText('“Claims team” is kept.').waitFor();
 
-    await page.goto(`${fixture.app.url}/breaks/between-meetings`);
+    await fixture.goTo('/breaks/between-meetings');
     await page.getByRole('option').first().waitFor();
     await page.getByLabel('Group').click();
     await page.getByTitle('Claims team', { exact: true }).click();
@@ -36,11 +36,10 @@ describe('one’s own way', () => {
     expect((await get<Kept<Break>>('/api/breaks/between-meetings')).value.approach).toEqual({
       holdIn: 'breaths',
     });
-    await page.close();
   });
 
   it('a favourite is marked with one press and found on its own shelf', async () => {
-    const page = await fixture.open('/breaks/late-morning');
+    const page = await fixture.goTo('/breaks/late-morning');
     await page.getByRole('option').first().waitFor();
     await page.getByLabel('Find a move').fill('prayer');
     await page.getByRole('button', { name: /^Palms together, press and lower is a favourite/ }).click();
@@ -53,11 +52,10 @@ describe('one’s own way', () => {
     expect(await add.getByRole('listitem').count()).toBe(1);
     await add.getByRole('button', { name: 'last used' }).click();
     expect(await add.getByRole('listitem').count()).toBeGreaterThan(5);
-    await page.close();
   });
 
   it('the script runs beside the sheet, follows the chosen step, and prints', async () => {
-    const page = await fixture.open('/breaks/late-morning');
+    const page = await fixture.goTo('/breaks/late-morning');
     await page
       .getByRole('option', { name: /Nose toward the armpit/ })
       .first()
@@ -79,6 +77,5 @@ describe('one’s own way', () => {
     await page.getByRole('heading', { level: 1, name: 'Late-morning neck and wrists' }).waitFor();
     // All of it, in order, each link of the series once on each side.
     expect(await page.locator('[data-step] b').filter({ hasText: 'Nose toward the armpit' }).count()).toBe(2);
-    await page.close();
   });
 });
