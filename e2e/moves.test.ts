@@ -129,7 +129,7 @@ describe('an own move', () => {
     await expect.poll(() => turn.getAttribute('aria-valuenow')).toBe('12');
     await figure.getByText(/Head .*turned to the left 10°/).waitFor();
     await page.getByRole('button', { name: 'Keep this move' }).click();
-    await page.getByRole('heading', { name: 'Arm across, nodding', level: 1 }).waitFor();
+    await page.getByRole('heading', { name: 'Arm across, nodding', level: 1, exact: true }).waitFor();
     const [kept] = await ownMoves();
     expect(kept?.value.figure?.poses.at(-1)?.angles['neck.turn']).toBe(12);
     expect(kept?.value.id).not.toBe('arm-across');
@@ -183,7 +183,7 @@ describe('an own move', () => {
     await page.getByRole('textbox', { name: 'Set up', exact: true }).fill('Let the {side} arm hang.');
     await page.getByRole('textbox', { name: 'Check', exact: true }).fill('Chin level.');
     await page.getByRole('button', { name: 'Keep this move' }).click();
-    await page.getByRole('heading', { name: 'Half a move', level: 1 }).waitFor();
+    await page.getByRole('heading', { name: 'Half a move', level: 1, exact: true }).waitFor();
   });
 
   it('has a rung posed by itself, which then looks different, and takes the move’s poses again', async () => {
@@ -197,14 +197,14 @@ describe('an own move', () => {
     await tilt.focus();
     for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowRight');
     await page.getByRole('button', { name: 'Keep this move' }).click();
-    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1 }).waitFor();
+    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1, exact: true }).waitFor();
     const kept = (await ownMoves()).find((m) => m.value.name === 'Lift, one rung of its own');
     expect(kept?.value.rungs[0]?.figure?.poses.at(-1)?.angles['neck.side']).toBe(9);
     expect(kept?.value.figure?.poses.at(-1)?.angles['neck.side']).toBeUndefined();
     await fixture.goTo(`/moves/${kept?.value.id}/edit`);
     await rungs.getByRole('button', { name: 'As the move' }).click();
     await page.getByRole('button', { name: 'Keep this move' }).click();
-    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1 }).waitFor();
+    await page.getByRole('heading', { name: 'Lift, one rung of its own', level: 1, exact: true }).waitFor();
     const after = (await ownMoves()).find((m) => m.value.id === kept?.value.id);
     expect(after?.value.rungs[0]?.figure).toBeUndefined();
   });

@@ -254,6 +254,21 @@ describe('the list of breaks', () => {
     await link.waitFor({ state: 'detached' });
     await page.getByRole('button', { name: 'Undo' }).click();
     await link.waitFor();
+
+    // Gone elsewhere while a copy is made, one is not drawn back to it.
+    const elsewhere = page.getByRole('heading', { name: 'Moves', level: 1 });
+    await page.route('**/api/breaks/*', async (route) => {
+      await elsewhere.waitFor();
+      await route.continue();
+    });
+    const made = page.waitForResponse('**/api/breaks/*');
+    await page.getByRole('button', { name: 'More for Afternoon: back and sides', exact: true }).click();
+    await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+    await page.getByRole('link', { name: 'Moves' }).click();
+    await made;
+    await page.waitForTimeout(300);
+    expect(await elsewhere.count()).toBe(1);
+    await page.unroute('**/api/breaks/*');
   });
 
   it('opens its own file again, and answers a broken one with the place', async () => {

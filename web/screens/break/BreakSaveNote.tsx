@@ -1,14 +1,14 @@
 import type { Break, Kept } from '@kotabi/core/model';
 import { nanoid } from 'nanoid';
-import { useNavigate } from 'react-router';
 import { request } from '../../api/client';
 import { put } from '../../api/queries';
 import { SaveNote } from '../../document/SaveNote';
+import { useGoOn } from '../../shell/useGoOn';
 import type { BreakStore } from './store';
 
 /** How the break stands with the server; a break changed elsewhere can also be kept as a copy. */
 export const BreakSaveNote = ({ store }: { store: BreakStore }) => {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { id } = store.getState().value;
   return (
     <SaveNote
@@ -18,7 +18,7 @@ export const BreakSaveNote = ({ store }: { store: BreakStore }) => {
       asCopy={async (mine) => {
         const copy = { ...mine, id: nanoid(), name: `${mine.name.slice(0, 72)} (mine)` };
         await put('breaks', { baseVersion: 0, value: copy });
-        navigate(`/breaks/${copy.id}`);
+        goOn(`/breaks/${copy.id}`);
       }}
     />
   );

@@ -2,12 +2,13 @@ import { type Approach, type Break, FormKind, type Move, type MoveLookup } from 
 import type { Audience } from '@kotabi/core/review';
 import { Layers } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { messageOf } from '../../api/client';
 import { useBreaks, usePut } from '../../api/queries';
 import { LazyMenu } from '../../fields/LazyMenu';
 import { useMessages } from '../../shell/messages';
+import { useGoOn } from '../../shell/useGoOn';
 import { FORM_WORDS } from '../../words/forms';
 import type { BreakStore } from './store';
 
@@ -24,7 +25,7 @@ export const FormsMenu = ({ store, moves, lookup, approach, audience }: FormsPro
   const { value: brk } = useStore(store);
   const breaks = useBreaks().data ?? [];
   const put = usePut<Break>('breaks');
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   const own = breaks.filter((b) => b.value.formOf?.breakId === brk.id);
   const make = async (kind: FormKind): Promise<void> => {
@@ -32,7 +33,7 @@ export const FormsMenu = ({ store, moves, lookup, approach, audience }: FormsPro
       const { makeForm } = await import('@kotabi/core/forms');
       const form = makeForm(brk, kind, { moves, lookup, approach, audience, newId: () => nanoid(10) });
       await put.mutateAsync({ baseVersion: 0, value: form });
-      navigate(`/breaks/${form.id}`);
+      goOn(`/breaks/${form.id}`);
       message.success(`“${form.name}” was made. It stays linked to this break.`);
     } catch (error) {
       message.error(messageOf(error));

@@ -4,7 +4,7 @@ import { FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import {
   queryClient,
@@ -19,6 +19,7 @@ import { FileButton } from '../../fields/FileButton';
 import { later } from '../../later/later';
 import { useMessages } from '../../shell/messages';
 import { Empty, Waiting } from '../../shell/State';
+import { useGoOn } from '../../shell/useGoOn';
 import { useTitle } from '../../shell/useTitle';
 import { BreakItem } from './BreakItem';
 import styles from './breaks.module.css';
@@ -36,7 +37,7 @@ export const BreaksScreen = () => {
   const approach = useApproach();
   const put = usePut<Break>('breaks');
   const remove = useDelete('breaks');
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   const openFile = useOpenFile();
   const [starting, setStarting] = useState(false);
@@ -46,7 +47,7 @@ export const BreaksScreen = () => {
   const create = async (value: Break, suggest = false): Promise<void> => {
     try {
       await put.mutateAsync({ baseVersion: 0, value });
-      navigate(`/breaks/${value.id}`, { state: { suggest } });
+      goOn(`/breaks/${value.id}`, { state: { suggest } });
     } catch (error) {
       message.error(messageOf(error));
     }

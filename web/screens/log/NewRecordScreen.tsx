@@ -14,6 +14,7 @@ import { NumberField } from '../../fields/NumberField';
 import { Tension } from '../../fields/Tension';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
+import { useGoOn } from '../../shell/useGoOn';
 import { useTitle } from '../../shell/useTitle';
 import styles from './log.module.css';
 
@@ -40,6 +41,7 @@ const Form = ({
   const { lookup, approach } = useMoves();
   const put = usePut<Session>('sessions');
   const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   const [how, setHow] = useState<'break' | 'areas'>(breaks.length > 0 ? 'break' : 'areas');
   const [breakId, setBreakId] = useState<string | null>(null);
@@ -94,7 +96,7 @@ const Form = ({
         written: 'afterwards',
       });
       await put.mutateAsync({ baseVersion: 0, value });
-      navigate(`/log/${value.id}`);
+      goOn(`/log/${value.id}`);
     } catch (error) {
       message.error(messageOf(error));
     }

@@ -17,6 +17,7 @@ import { type DocumentKind, useDocument } from '../../document/useDocument';
 import { Tension } from '../../fields/Tension';
 import { useMessages } from '../../shell/messages';
 import { Waiting } from '../../shell/State';
+import { useGoOn } from '../../shell/useGoOn';
 import { useTitle } from '../../shell/useTitle';
 import { Cited } from '../../words/Cited';
 import { cameText, endedText } from '../../words/record';
@@ -55,6 +56,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
   const [correcting, setCorrecting] = useState(false);
   const groups = useGroups();
   const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   const { value, edit, baseVersion } = useStore(document);
   const people = (usePeople(value.groupId ?? undefined).data ?? []).map((p) => p.value);
@@ -73,7 +75,7 @@ const Opened = ({ document }: { document: Document<Session> }) => {
     request('DELETE', `/api/sessions/${id}`)
       .then(async () => {
         await queryClient.invalidateQueries({ queryKey: ['sessions'] });
-        navigate('/log');
+        goOn('/log');
         message.open({
           key: id,
           type: 'info',

@@ -1,6 +1,5 @@
 import { Group, type Kept, Thing } from '@kotabi/core/model';
 import { Button, Checkbox, Form, Input, Popconfirm, Select, TimePicker } from 'antd';
-import { useNavigate } from 'react-router';
 import { messageOf, request } from '../../api/client';
 import { useApproach, useDelete } from '../../api/queries';
 import { Conflict } from '../../document/Conflict';
@@ -10,6 +9,7 @@ import { useFormDocument, useKeptForm } from '../../document/useKeptForm';
 import { MultiSelect } from '../../fields/MultiSelect';
 import { LeaveGuard } from '../../shell/LeaveGuard';
 import { useMessages } from '../../shell/messages';
+import { useGoOn } from '../../shell/useGoOn';
 import { DaysOff } from './DaysOff';
 import { nightFrom, type Range, toInterval, toRange } from './hours';
 import styles from './people.module.css';
@@ -80,7 +80,7 @@ const OpenForm = ({ document }: { document: Document<Group> }) => {
   const kept = useKeptForm(document, groupKind);
   const { value } = document.getState();
   const del = useDelete('groups');
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   const schools = useApproach().data?.value.schools ?? [];
 
@@ -249,7 +249,7 @@ const OpenForm = ({ document }: { document: Document<Group> }) => {
                 del.mutate(value.id, {
                   onSuccess: () => {
                     kept.gone();
-                    navigate('/people');
+                    goOn('/people');
                   },
                   onError: (error) => message.error(messageOf(error)),
                 })

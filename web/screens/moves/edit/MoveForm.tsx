@@ -3,7 +3,7 @@ import { type FieldProblem, fieldProblems, type Kept, Motion, Move, Prop } from 
 import { Button, Form, Input, Select } from 'antd';
 import { ArrowLeft } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { request } from '../../../api/client';
 import { useMoves } from '../../../api/queries';
 import { Conflict } from '../../../document/Conflict';
@@ -13,6 +13,7 @@ import { useFormDocument, useKeptForm } from '../../../document/useKeptForm';
 import { MultiSelect } from '../../../fields/MultiSelect';
 import { LeaveGuard } from '../../../shell/LeaveGuard';
 import { useMessages } from '../../../shell/messages';
+import { useGoOn } from '../../../shell/useGoOn';
 import { AboutFields } from './AboutFields';
 import { placeholderProblems } from './blank';
 import styles from './edit.module.css';
@@ -50,7 +51,7 @@ const OpenForm = ({ document }: { document: Document<Move> }) => {
   /** Place of the rung that is posed by itself; null while the move is posed. */
   const [posing, setPosing] = useState<number | null>(null);
   const [problems, setProblems] = useState<FieldProblem[]>([]);
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { message } = useMessages();
   /** What stands in the form now, poses and ladder included. */
   const touch = (now: { motion?: Motion; rungs?: Ladder } = {}): void =>
@@ -101,7 +102,7 @@ const OpenForm = ({ document }: { document: Document<Move> }) => {
     setProblems([]);
     if (!(await kept.keep(parsed.data))) return;
     message.success(`“${parsed.data.name}” is kept.`);
-    navigate(`/moves/${parsed.data.id}`);
+    goOn(`/moves/${parsed.data.id}`);
   };
 
   return (
