@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { library, moveLookup } from '../library/all';
 import { Limit, type Move, type Position, RoomLimit, Thing } from '../model';
-import { times } from '../testing/all';
+import { everything, times } from '../testing/all';
 import { type Answer, answerFor, type Room, VERDICTS } from '.';
 
 // The promise: nobody is told to do what one of their limits excludes, in any combination. Walked over every move, rung
@@ -82,9 +82,11 @@ describe('every variant', () => {
 
   it('with every two limits is as careful as each of them', () => {
     const pairs = Limit.options.flatMap((a, i) => Limit.options.slice(i + 1).map((b) => [a, b] as const));
-    const wrong = variants.flatMap((variant) => {
+    // The usual check asks a third of the pairs of each variant, every pair of some.
+    const asked = (at: number) => pairs.filter((_, i) => everything || (i + at) % 3 === 0);
+    const wrong = variants.flatMap((variant, at) => {
       const alone = new Map(Limit.options.map((limit) => [limit, ask(variant, [limit])]));
-      return pairs.flatMap((pair) =>
+      return asked(at).flatMap((pair) =>
         wrongWith(
           variant,
           pair,

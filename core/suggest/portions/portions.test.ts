@@ -42,13 +42,13 @@ const LIMITS = { nodes: 3000, gap: 0.01 };
 
 describe('a break put together from portions', () => {
   const asked: [number, Area[], object?][] = [
-    [180, ['neck', 'shoulder', 'low back']],
-    [300, ['neck', 'forearm']],
     [420, ['shoulder', 'upper arm'], { things: ['strap'] }],
     [600, ['neck', 'chest', 'hip'], { seatedOnly: false }],
     ...(everything
       ? ([
           [120, ['hand']],
+          [180, ['neck', 'shoulder', 'low back']],
+          [300, ['neck', 'forearm']],
           [240, ['chest', 'upper back', 'neck']],
           [300, ['neck', 'shoulder', 'low back', 'forearm', 'hip']],
           [300, ['neck'], { moreSide: 'left' }],
@@ -141,7 +141,7 @@ const everyPortion = (block: AreaBlock, program: SuggestProgram, prices: Prices,
 
 describe('the search for portions, against every portion there is', () => {
   const program = () => programOf(480, ['neck', 'shoulder', 'upper back']);
-  it.each(Array.from({ length: everything ? 60 : 20 }, (_, i) => i + 1))('seed %i', (seed) => {
+  it.each(Array.from({ length: everything ? 60 : 12 }, (_, i) => i + 1))('seed %i', (seed) => {
     const random = seeded(seed);
     const whole = program();
     const area = whole.areas[seed % whole.areas.length];
