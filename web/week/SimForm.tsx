@@ -4,12 +4,6 @@ import { Segmented } from 'antd';
 import { NumberField } from '../fields/NumberField';
 import styles from './week.module.css';
 
-/**
- * A run is a long one from twice the limit on, until told otherwise: a plan that just keeps its limit comes to about
- * that with each break that is skipped. Common practice, no source.
- */
-export const usualLongRun = (limitMin: number): number => 2 * limitMin;
-
 interface Props {
   /** A run beyond this is a long one. */
   longRunMin: number;

@@ -11,7 +11,7 @@ import {
   removePlanned,
 } from '@kotabi/core/schedule';
 import { describe, expect, it } from 'vitest';
-import { failureText } from '../screens/week/usePlanning';
+import { failureText } from '../words/not-planned';
 import { createWeekStore, editDay, freshWeek, weekKey } from './store';
 
 const group = Group.parse({

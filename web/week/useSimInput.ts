@@ -1,6 +1,6 @@
 import { type Target, targetsOf } from '@kotabi/core/ledger';
-import type { Answer, Area } from '@kotabi/core/model';
-import { type Outcomes, type SimInput, simDay, skipFromLog } from '@kotabi/core/simulate';
+import type { Area } from '@kotabi/core/model';
+import { type SimInput, simDay } from '@kotabi/core/simulate';
 import { useMemo } from 'react';
 import type { BreakFacts, DayFacts } from './useFacts';
 
@@ -31,14 +31,3 @@ export const useSimInput = (
       });
     return { input, targets };
   }, [days, facts, aims, limitMin]);
-
-/** What the log knows of a group's planned breaks: how many answers there are, and the chance of skipping. */
-export const skipOfGroup = (
-  answers: readonly Answer[],
-  groupId: string,
-): Outcomes & { chance: number | null } => {
-  const own = answers.filter((a) => a.groupId === groupId);
-  const skipped = own.filter((a) => a.answer === 'not today').length;
-  const outcomes = { done: own.length - skipped, skipped };
-  return { ...outcomes, chance: skipFromLog(outcomes) };
-};

@@ -13,11 +13,10 @@ import { compareRules, SimSettings } from '@kotabi/core/simulate';
 import { describe, expect, it } from 'vitest';
 import { clustered } from '../screens/compare/cluster';
 import { ruleChoices, ruleDays } from '../screens/compare/rule-choices';
-import { listed } from '../screens/gather/SessionList';
 import { withSessions } from '../screens/gather/takeOver';
-import { movesThatHold, unmetText } from '../screens/week/dialogs/FillDialog';
-import { usualLongRun } from '../week/SimForm';
-import { skipOfGroup } from '../week/useSimInput';
+import { skipOfGroup, usualLongRun } from '../week/sim-usual';
+import { listed } from './listed';
+import { movesThatHold, unmetText } from './unmet';
 import {
   changeText,
   doesText,

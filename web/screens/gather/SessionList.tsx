@@ -2,19 +2,10 @@ import type { LedResult, LedSession } from '@kotabi/core/gather';
 import type { Person } from '@kotabi/core/model';
 import dayjs from 'dayjs';
 import styles from '../../week/week.module.css';
+import { listed } from '../../words/listed';
 import { spanText } from '../../words/week';
 import look from './gather.module.css';
 import type { LedTeam } from './useGatherData';
-
-/** So many names are read in one go; the rest are counted, and named where one points at them. */
-const MOST_NAMES = 6;
-
-/** Names in a sentence; of many the first ones and how many more. */
-export const listed = (names: readonly string[]): string => {
-  if (names.length > MOST_NAMES + 1)
-    return `${names.slice(0, MOST_NAMES).join(', ')} and ${names.length - MOST_NAMES} more`;
-  return names.length <= 1 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-};
 
 interface Props {
   result: LedResult;

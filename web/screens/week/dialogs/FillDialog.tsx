@@ -1,7 +1,6 @@
-import { isOffered, isSeated } from '@kotabi/core/approach';
-import type { FillResult, UnmetWhy } from '@kotabi/core/fill';
+import type { FillResult } from '@kotabi/core/fill';
 import { AIM_DAYS, AIM_SEC } from '@kotabi/core/ledger';
-import { type Approach, Area, type Group, type Move, type Muscle, type Person } from '@kotabi/core/model';
+import { Area, type Group, type Person } from '@kotabi/core/model';
 import type { LocalNow } from '@kotabi/core/schedule';
 import { Button, Checkbox, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
@@ -13,53 +12,16 @@ import { fillRequest, stoppedBreaks, withChosen } from '../../../week/fill-reque
 import type { WeekStore } from '../../../week/store';
 import type { BreakFacts, DayFacts } from '../../../week/useFacts';
 import styles from '../../../week/week.module.css';
+import { movesThatHold, unmetText } from '../../../words/unmet';
 import { fillAway, warmUpSolver } from '../../../workers/solving';
 import { useAway } from '../../../workers/useAway';
 import dialog from './dialogs.module.css';
 
-const WHY: Record<UnmetWhy, string> = {
-  'no break holds it': 'no break of yours holds it',
-  limits: 'the breaks that hold it are not for everyone here',
-  'too little a day': `what fits on a day never comes to ${AIM_SEC} s`,
-  'no room': 'there is not room for everything',
-};
 const EMPTY = {
   'none short enough': 'no break is short enough',
   'none for calls': 'no break is made for calls',
   'no other left': 'every break that fits is on that day already',
 } as const;
-
-/** So many moves are named that would help. */
-const NAMED = 3;
-
-/** Moves that hold a muscle above all, of those that are offered: what one would add to a break. */
-export const movesThatHold = (moves: readonly Move[], muscle: Muscle, approach: Approach): string[] =>
-  moves
-    .filter((m) => m.kind === 'stretch' && m.muscles[0] === muscle && isOffered(m, approach) && isSeated(m))
-    .slice(0, NAMED)
-    .map((m) => m.name);
-
-/**
- * Aims that are not met in phrases: both sides of a muscle together where the same is true of both, and what would help where
- * no break holds it.
- */
-export const unmetText = (
-  unmet: FillResult['unmet'],
-  holding: (muscle: Muscle) => string[] = () => [],
-): string[] => {
-  const said = new Map<string, string[]>();
-  for (const u of unmet) {
-    const names = u.why === 'no break holds it' ? holding(u.muscle).map((name) => `“${name}”`) : [];
-    const help = names.length > 0 ? `; add ${names.join(' or ')} to one` : '';
-    const what = `${u.daysReached} of ${AIM_DAYS} days: ${WHY[u.why]}${help}`;
-    const key = `${u.muscle}|${what}`;
-    said.set(key, [...(said.get(key) ?? []), u.side]);
-  }
-  return [...said].map(([key, sides]) => {
-    const [muscle, what] = key.split('|');
-    return `${muscle} ${sides.join(' and ')}, ${what}`;
-  });
-};
 
 interface Props {
   group: Group;
