@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createClient } from '@libsql/client';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { restoreCopy } from '../db/copy';
 import { group } from './harness';
 
 const root = resolve(import.meta.dirname, '../..');
@@ -163,36 +164,29 @@ describe('the server as a program', () => {
     expect(readFileSync(file, 'utf8')).toBe('Dear crew, '.repeat(200));
   });
 
-  it('never touches the user’s own database in the demo, not even when it starts over', async () => {
-    const own = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
-    await put(own.url, 1);
-    own.child.kill('SIGINT');
-    await exit(own.child);
-    const demo = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo', '--fresh']);
-    demo.child.kill('SIGINT');
-    await exit(demo.child);
-    const again = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' });
-    const kept = (await (await fetch(`${again.url}/api/groups`)).json()) as { value: { id: string } }[];
-    expect(kept.map((g) => g.value.id)).toEqual(['k1']);
-  });
-
-  it('keeps what was changed in the demo, until it is asked to start over', async () => {
+  it('keeps what was changed in the demo until it is asked to start over, and never touches the user’s own database', async () => {
     const names = async (url: string) =>
       ((await (await fetch(`${url}/api/groups`)).json()) as { value: { id: string } }[]).map(
         (g) => g.value.id,
       );
-    const first = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo']);
-    const shipped = await names(first.url);
+    /** Starts, does something, and ends cleanly. */
+    const run = async <T>(args: string[], use: (url: string) => Promise<T>): Promise<T> => {
+      const { url, child } = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, args);
+      const got = await use(url);
+      child.kill('SIGINT');
+      await exit(child);
+      return got;
+    };
+    await run([], (url) => put(url, 7));
+    const shipped = await run(['--demo'], async (url) => {
+      const before = await names(url);
+      await put(url, 1);
+      return before;
+    });
     expect(shipped).toContain('timetable-desk');
-    await put(first.url, 1);
-    first.child.kill('SIGINT');
-    await exit(first.child);
-    const second = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo']);
-    expect(await names(second.url)).toEqual([...shipped, 'k1']);
-    second.child.kill('SIGINT');
-    await exit(second.child);
-    const third = await start({ KOTABI_PORT: '0', KOTABI_STAND_IN_PORT: '0' }, ['--demo', '--fresh']);
-    expect(await names(third.url)).toEqual(shipped);
+    expect(await run(['--demo'], names)).toEqual([...shipped, 'k1']);
+    expect(await run(['--demo', '--fresh'], names)).toEqual(shipped);
+    expect(await run([], names)).toEqual(['k7']);
   });
 
   it('is copied elsewhere all the time: after a kill nothing older than seconds is missing', async () => {
@@ -241,10 +235,8 @@ describe('the server as a program', () => {
         )
       ).length,
     ).toBe(61);
-    expect(await command(['--from-copy'], third)).toContain('Move it away first');
-    expect(
-      await command(['--from-copy'], { KOTABI_COPY: join(dir, 'nowhere'), KOTABI_DB: join(dir, 'n.db') }),
-    ).toContain('could not be read');
+    expect(() => restoreCopy(copy.KOTABI_COPY, third.KOTABI_DB)).toThrow('Move it away first');
+    expect(() => restoreCopy(join(dir, 'nowhere'), join(dir, 'n.db'))).toThrow('could not be read');
     expect(await command(['--from-copy'])).toContain('KOTABI_COPY must say where');
   });
 });
