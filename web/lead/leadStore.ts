@@ -76,6 +76,9 @@ const createLead = (timeline: Timeline, cycleMs: number): LeadStore =>
     };
   });
 
+/** Where the system asks for less motion, half of the frames do: what moves then moves slowly. */
+const CALM_FRAME_MS = 30;
+
 /** Keeps what is watched up with the clock: every frame while it is seen, every second while it is not. */
 export const useClockwork = (
   store: WatchedStore & Pick<StoreApi<Watched>, 'setState'>,
@@ -89,10 +92,14 @@ export const useClockwork = (
       const next = advance(timeline, lead, now());
       if (next !== lead) store.setState({ lead: next, view: viewOf(timeline, next) });
     };
+    const leastMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? CALM_FRAME_MS : 0;
     let frame = 0;
-    const tick = (): void => {
-      look();
+    let lookedMs = Number.NEGATIVE_INFINITY;
+    const tick = (frameMs: number): void => {
       frame = requestAnimationFrame(tick);
+      if (frameMs - lookedMs < leastMs) return;
+      lookedMs = frameMs;
+      look();
     };
     frame = requestAnimationFrame(tick);
     // Frames rest while the tab is hidden; the end of the break must be seen all the same.
