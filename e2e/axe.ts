@@ -1,30 +1,40 @@
-import AxeBuilder from '@axe-core/playwright';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { AxeResults } from 'axe-core';
 import type { Page } from 'playwright-core';
 import { expect } from 'vitest';
 
+const source = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+const OPTIONS = {
+  runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'],
+  // What passes is not described: that takes longer than everything else. Nor are style sheets fetched once more, for the
+  // one rule (of turned screens) that reads them.
+  resultTypes: ['violations'],
+  preload: false,
+};
+
 /** Serious and critical findings of axe on a page, or on the part of it that is new, as short lines. */
 export const axe = async (page: Page, within?: string): Promise<string[]> => {
-  const builder = new AxeBuilder({ page });
-  if (within) builder.include(within);
-  const { violations } = await builder
-    // What passes is not described: that takes longer than everything else. Nor are style sheets fetched once more, for
-    // the one rule (of turned screens) that reads them.
-    .options({ resultTypes: ['violations'], preload: false })
-    // There are no frames to gather from; without a second page for that it takes half the time.
-    .setLegacyMode(true)
-    // Inside a drawing there is nothing to name or press; the drawing itself is looked at.
-    .exclude('svg *')
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    .analyze();
+  // It is big: a page that goes on has it only once.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source);
+  // Inside a drawing there is nothing to name or press; the drawing itself is looked at.
+  const where = { ...(within !== undefined && { include: [[within]] }), exclude: [['svg *']] };
+  const violations = await page.evaluate(
+    async ([context, options]) => {
+      type Run = (context: unknown, options: unknown) => Promise<AxeResults>;
+      const found = await (window as unknown as { axe: { run: Run } }).axe.run(context, options);
+      return found.violations.map(({ id, impact, nodes }) => ({
+        id,
+        impact,
+        at: nodes.slice(0, 3).map((n) => n.target.join(' ')),
+      }));
+    },
+    [where, OPTIONS] as const,
+  );
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map(
-      (v) =>
-        `${v.id}: ${v.nodes
-          .map((n) => n.target.join(' '))
-          .slice(0, 3)
-          .join(' | ')}`,
-    );
+    .map((v) => `${v.id}: ${v.at.join(' | ')}`);
 };
 
 const DIALOG = '[role=dialog]';

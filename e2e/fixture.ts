@@ -96,7 +96,7 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
   };
   /** A picture of every page of a test that failed, to see why. */
   const picture = async (name: string): Promise<void> => {
-    for (const [i, page] of fixture.context.pages().entries())
+    for (const [i, page] of (fixture.context?.pages() ?? []).entries())
       await page.screenshot({ path: join(FAILED, `${name.replaceAll(/\W+/g, '-').slice(0, 60)}-${i}.png`) });
   };
   const finish = async (): Promise<void> => {
