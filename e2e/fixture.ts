@@ -46,7 +46,7 @@ export interface FixtureWish extends ContextWish {
   everyMs?: number;
   /** The browser's clock shows the first minutes of this Monday: the whole week is still to come. */
   onMonday?: boolean;
-  /** The tests of a group are one story: each goes on where the one before stopped. */
+  /** The tests are one story: each goes on where the one before stopped. */
   story?: boolean;
 }
 
@@ -61,8 +61,8 @@ const follow = (page: Page, path: string): Promise<void> =>
   }, path);
 
 /**
- * The application on a database of its own and a browser context of its own, for each test or, as a story, for each group
- * of tests.
+ * The application on a database of its own and a browser context of its own, for each test or, as a story, for all tests of
+ * the group or the file that it is called in.
  */
 export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }: FixtureWish): Fixture => {
   const fixture = {} as Fixture;
@@ -104,16 +104,15 @@ export const useApp = ({ demo, calendars, everyMs, story, onMonday, ...context }
     await fixture.app?.stop();
   };
   // What a failed test left behind is nothing to go on with.
-  let before: { group: unknown; failed: boolean } | undefined;
-  beforeEach(async ({ task }) => {
-    if (story && before && before.group === task.suite && !before.failed) return;
+  let before: 'passed' | 'failed' | undefined;
+  beforeEach(async () => {
+    if (story && before === 'passed') return;
     if (before) await finish();
     await begin();
   });
   afterEach(async ({ task }) => {
-    const failed = task.result?.state === 'fail';
-    if (failed) await picture(task.name);
-    before = { group: task.suite, failed };
+    before = task.result?.state === 'fail' ? 'failed' : 'passed';
+    if (before === 'failed') await picture(task.name);
     expect(errors.splice(0)).toEqual([]);
   });
   afterAll(finish);

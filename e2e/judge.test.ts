@@ -79,6 +79,28 @@ describe('the review', () => {
   });
 });
 
+describe('older states', () => {
+  it('looks at an older state, compares it in words, and brings it back', async () => {
+    const page = await sheet('between-meetings');
+    const before = await stepNames(page);
+    await row(page, 'Lift and drop').focus();
+    await page.keyboard.press('Delete');
+    await saved(page);
+    await page.keyboard.press('v');
+    const dialog = page.getByRole('dialog');
+    await dialog.getByRole('button', { name: /^Version 1/ }).click();
+    await dialog.getByText('Lift and drop the shoulders removed').waitFor();
+    await expectGoodDialog(page);
+    await dialog.getByRole('button', { name: 'Bring this one back' }).click();
+    await expect.poll(() => stepNames(page)).toEqual(before);
+    await saved(page);
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => stepNames(page)).toHaveLength(before.length - 1);
+    await page.keyboard.press('Control+z');
+    await saved(page);
+  });
+});
+
 describe('computing', () => {
   it('fits twelve steps to eight minutes; one undo takes it back', async () => {
     const page = await sheet('full-pass');
@@ -186,27 +208,7 @@ describe('computing', () => {
   });
 });
 
-describe('states and forms', () => {
-  it('looks at an older state, compares it in words, and brings it back', async () => {
-    const page = await sheet('between-meetings');
-    const before = await stepNames(page);
-    await row(page, 'Lift and drop').focus();
-    await page.keyboard.press('Delete');
-    await saved(page);
-    await page.keyboard.press('v');
-    const dialog = page.getByRole('dialog');
-    await dialog.getByRole('button', { name: /^Version 1/ }).click();
-    await dialog.getByText('Lift and drop the shoulders removed').waitFor();
-    await expectGoodDialog(page);
-    await dialog.getByRole('button', { name: 'Bring this one back' }).click();
-    await expect.poll(() => stepNames(page)).toEqual(before);
-    await saved(page);
-    await page.keyboard.press('Control+z');
-    await expect.poll(() => stepNames(page)).toHaveLength(before.length - 1);
-    await page.keyboard.press('Control+z');
-    await saved(page);
-  });
-
+describe('forms and beginnings', () => {
   it('makes a form of a break, which says when the two have drifted apart', async () => {
     const page = await sheet('full-pass');
     await page.getByRole('button', { name: /^Forms/ }).click();

@@ -53,6 +53,21 @@ const readFile = (page: Page, name: string, text: string): Promise<void> =>
     .last()
     .setInputFiles({ name, mimeType: 'text/calendar', buffer: Buffer.from(text) });
 
+describe('on paper', () => {
+  it('a week is on one page to print', async () => {
+    const page = await fixture.goTo(`/print/week/timetable-desk/${monday}`);
+    await page.getByRole('heading', { name: 'Stretch breaks' }).waitFor();
+    // Five days, and what is done in each break they name.
+    await expect.poll(() => page.locator('section').count()).toBeGreaterThan(5);
+    await page.getByRole('heading', { name: /^Five minutes for neck and shoulders \d:\d\d min$/ }).waitFor();
+    await page.getByText('Ear toward the shoulder 20 s each side').first().waitFor();
+    for (const format of ['A4', 'Letter']) {
+      const pdf = await page.pdf({ format, printBackground: true });
+      expect([format, pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length]).toEqual([format, 1]);
+    }
+  });
+});
+
 describe('calendars', () => {
   it('a file is read, and the plan goes round its times; a bad one gets a sentence and changes nothing', async () => {
     const page = await open(`/week/call-desk/${next}`);
@@ -335,18 +350,5 @@ describe('giving it out', () => {
     await fixture.goTo(`/week/timetable-desk/${next}`);
     await page.getByRole('slider').first().waitFor();
     expect(await page.getByRole('slider').count()).toBeGreaterThan(10);
-  });
-
-  it('a week is on one page to print', async () => {
-    const page = await fixture.goTo(`/print/week/timetable-desk/${monday}`);
-    await page.getByRole('heading', { name: 'Stretch breaks' }).waitFor();
-    // Five days, and what is done in each break they name.
-    await expect.poll(() => page.locator('section').count()).toBeGreaterThan(5);
-    await page.getByRole('heading', { name: /^Five minutes for neck and shoulders \d:\d\d min$/ }).waitFor();
-    await page.getByText('Ear toward the shoulder 20 s each side').first().waitFor();
-    for (const format of ['A4', 'Letter']) {
-      const pdf = await page.pdf({ format, printBackground: true });
-      expect([format, pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length]).toEqual([format, 1]);
-    }
   });
 });
