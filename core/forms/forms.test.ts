@@ -5,6 +5,7 @@ import { type FindingCode, reviewed } from '../review';
 import { breakOf } from '../review/corpus/build';
 import { SOUND } from '../review/corpus/sound';
 import { breakFrom, starts } from '../starts';
+import { everything } from '../testing/all';
 import { libStep } from '../testing/review';
 import { agreeForm, driftOf, makeForm, renewForm, shortSlot } from '.';
 
@@ -75,7 +76,9 @@ describe('forms of a break', () => {
   it.each(
     [
       ...starts.map((s) => breakFrom(s, context)),
-      ...SOUND.map(([name, lines, more]) => breakOf(name, lines, more)),
+      ...SOUND.filter((_, i) => everything || i % 2 === 0).map(([name, lines, more]) =>
+        breakOf(name, lines, more),
+      ),
     ].map((b): [string, Break] => [b.name, b]),
   )('of “%s” fit their slots, and bring in nothing graver than a look', (_, brk) => {
     const before = new Set(judge(brk).findings.map((f) => f.code));

@@ -106,7 +106,7 @@ describe('a break on paper', () => {
   });
 
   it('is one page up to about a dozen steps, and as many as it takes for forty', async () => {
-    for (const count of [1, 2, 7, 12, 25, 40]) {
+    for (const count of [1, 12, 40]) {
       const read = await draw('page', 'A4', ids.slice(0, count));
       expectWhole(read, `${count} steps`);
       expect(read.pages.length, `${count} steps`).toBe(Math.max(1, Math.ceil(count / 12)));
@@ -190,10 +190,8 @@ describe('a break on paper', () => {
   it('is a strip for the edge of the screen, cut from as many as it takes', async () => {
     for (const [count, pages] of [
       [1, 1],
-      [8, 1],
       [24, 1],
       [25, 2],
-      [40, 2],
     ] as const) {
       const read = await draw('strip', 'A4', ids.slice(0, count));
       expectWhole(read, `${count} steps`);

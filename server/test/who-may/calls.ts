@@ -284,7 +284,7 @@ export const CALLS: Record<string, Call | (() => Call | Promise<Call>)> = {
   'POST /api/suggest': {
     right: 'namesGroup',
     path: '/api/suggest',
-    body: { slotSec: 60, targets: [{ area: 'neck' }], count: 1, groupId: 'g1' },
+    body: { slotSec: 45, targets: [{ area: 'foot' }], onCall: true, count: 1, groupId: 'g1' },
   },
   'POST /api/plan-day': { right: 'own', path: '/api/plan-day', body: {} },
   'POST /api/plan-week': { right: 'own', path: '/api/plan-week', body: {} },
