@@ -225,16 +225,18 @@ describe('saving', () => {
 
   it('saves the last change when the sheet is left at once', async () => {
     const page = await sheet();
+    const field = page.getByLabel('Dose', { exact: true });
     await row(page, 'Shake the hands out').click();
-    const before = await page.getByLabel('Dose', { exact: true }).inputValue();
+    await page.getByRole('heading', { name: 'Shake the hands out' }).waitFor();
+    const before = await field.inputValue();
     await page.keyboard.press('-');
-    const dose = await page.getByLabel('Dose', { exact: true }).inputValue();
-    expect(dose).not.toBe(before);
+    await expect.poll(() => field.inputValue()).not.toBe(before);
+    const dose = await field.inputValue();
     await page.getByRole('link', { name: 'Moves' }).click();
     await page.getByRole('link', { name: 'Breaks' }).click();
     await page.getByRole('link', { name: 'Late-morning neck and wrists' }).click();
     await row(page, 'Shake the hands out').click();
-    await expect.poll(() => page.getByLabel('Dose', { exact: true }).inputValue()).toBe(dose);
+    await expect.poll(() => field.inputValue()).toBe(dose);
   });
 });
 
