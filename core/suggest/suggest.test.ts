@@ -317,7 +317,7 @@ describe('suggesting, against every choice there is', () => {
     ];
   };
 
-  it.each(everything ? [1, 2, 3, 4, 5, 6] : [3, 6])('finds the best of library %i', (seed) => {
+  it.each(everything ? [1, 2, 3, 4, 5, 6] : [6])('finds the best of library %i', (seed) => {
     const moves = small(seed);
     const request = ask([100, 130, 150, 175, 185, 240][seed - 1]!, ['neck', 'shoulder'], {
       count: 1,
