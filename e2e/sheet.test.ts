@@ -182,6 +182,7 @@ describe('the sheet by mouse', () => {
   it('refuses what is out of bounds and loses nothing', async () => {
     const page = await sheet();
     await row(page, 'Fingers up').click();
+    await page.getByRole('heading', { name: 'Fingers up' }).waitFor();
     const dose = page.getByLabel('Dose', { exact: true });
     await dose.fill('9999');
     await dose.blur();
