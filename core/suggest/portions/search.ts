@@ -45,10 +45,10 @@ export const bestPortions = (
       paid,
     );
     left = Math.max(left, searched.left);
-    // What does without one of the charges is found again where it is paid, and then brings less.
+    // What does without one of the charges is found again where it is paid, maybe in another order, and then brings less.
     const byName = new Map<string, Found>();
     for (const one of [...found, ...searched.found].sort((a, b) => a.value - b.value))
-      byName.set(String(one.portion.doses), one);
+      byName.set(String([...one.portion.doses].sort((x, y) => x - y)), one);
     found = [...byName.values()].sort((a, b) => b.value - a.value);
     if (found.length > most) {
       left = Math.max(left, found[most]?.value ?? left);
