@@ -1,5 +1,5 @@
 import { otherSide, type Position, type Side } from '../model';
-import { english, type Say } from '../words';
+import { english, remembered, type Say } from '../words';
 
 /** What the tokens of a cue stand for in one pass. */
 export interface CueContext {
@@ -22,18 +22,8 @@ export interface CueContext {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** Keeps what was worked out for a text. Texts are few: those of the library and those an instructor writes. */
-const remembered = <T>(make: (text: string) => T): ((text: string) => T) => {
-  const known = new Map<string, T>();
-  return (text) => {
-    const found = known.get(text);
-    if (found !== undefined) return found;
-    if (known.size > 20_000) known.clear();
-    const made = make(text);
-    known.set(text, made);
-    return made;
-  };
-};
+/** True for a cue with a token in it: every other one is said as it stands. */
+export const hasTokens = (cue: string): boolean => cue.includes('{');
 
 /** A cue in pieces: plain text and, in every second place, the name of a token. */
 const pieces = remembered((cue) => cue.split(/\{(\w+)\}/));

@@ -1,6 +1,6 @@
 import { cueContext } from '../approach/cue-context';
 import { type BreathCycle, breathCycle } from '../breath';
-import { cuesOf, fetchWords, intoWords, resolveCue, wayName } from '../cues';
+import { cuesOf, fetchWords, hasTokens, intoWords, resolveCue, wayName } from '../cues';
 import { type Cues, type Dose, isOnFloor, otherSide, type Side, variantOf } from '../model';
 import { besideWords, meanwhileOf } from './beside';
 import { fetchMs, ms, paceOf, positionMs, repMs, sayMs, workMs } from './lengths';
@@ -94,6 +94,7 @@ export class Layout {
 
   /** A cue with the words of this pass. */
   private words(p: Pass, cue: string, direction: string | null, side = p.side): string {
+    if (!hasTokens(cue)) return cue;
     return resolveCue(
       cue,
       cueContext(

@@ -1,2 +1,3 @@
 export * from './en';
+export * from './remembered';
 export * from './say';

@@ -3,19 +3,7 @@ import type { Move, Position, Side, View } from '@kotabi/core/model';
 import { type Drawn, feltOf, shownMotion, stillPicture } from '@kotabi/core/pictures';
 import { useEffect, useMemo, useState } from 'react';
 import { FigureCanvas } from './Figure';
-
-/** True when the system asks for less motion. */
-export const useLessMotion = (): boolean => {
-  const query = '(prefers-reduced-motion: reduce)';
-  const [less, setLess] = useState(() => matchMedia(query).matches);
-  useEffect(() => {
-    const media = matchMedia(query);
-    const change = () => setLess(media.matches);
-    media.addEventListener('change', change);
-    return () => media.removeEventListener('change', change);
-  }, []);
-  return less;
-};
+import { useLessMotion } from './useLessMotion';
 
 interface Props {
   move: Drawn & Pick<Move, 'dose'>;

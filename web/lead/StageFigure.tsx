@@ -1,6 +1,7 @@
 import type { Move, Position } from '@kotabi/core/model';
 import type { Part } from '@kotabi/core/timing';
 import { MovingFigure } from '../figure/MovingFigure';
+import { useLessMotion } from '../figure/useLessMotion';
 import { useMoment, type WatchedStore } from './leadStore';
 import { figurePhase } from './phase';
 import { RestFigure } from './RestFigure';
@@ -21,8 +22,10 @@ const STEPS = 240;
 
 /** The figure of the part that is led, where its movement is now. */
 export const StageFigure = ({ store, part, move, rung, position, facing, width = 380 }: Props) => {
+  const still = useLessMotion();
   const { phase, half } = useMoment(store, ({ view }) => ({
-    phase: Math.round(figurePhase(part, view.remainingMs, move) * STEPS) / STEPS,
+    // What stands still anyway is not drawn anew.
+    phase: still ? 0 : Math.round(figurePhase(part, view.remainingMs, move) * STEPS) / STEPS,
     half: view.remainingMs < part.lengthMs / 2,
   }));
   // On the way the figure is where people are: it gets up with them, and does not stand there already.

@@ -20,6 +20,7 @@ import type { Timeline } from '@kotabi/core/timing';
 import { useEffect, useState } from 'react';
 import { createStore, type StoreApi, useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
+import { useLessMotion } from '../figure/useLessMotion';
 
 /** A steady clock; only its differences are used, so a hidden or slow tab loses nothing. */
 const now = (): number => performance.now();
@@ -76,8 +77,10 @@ const createLead = (timeline: Timeline, cycleMs: number): LeadStore =>
     };
   });
 
-/** Where the system asks for less motion, half of the frames do: what moves then moves slowly. */
-const CALM_FRAME_MS = 30;
+/** Where the system asks for less motion: often enough for a count to be in time. */
+const CALM_MS = 50;
+/** Frames rest while the tab is hidden; the end of the break must be seen all the same. */
+const HIDDEN_MS = 1000;
 
 /** Keeps what is watched up with the clock: every frame while it is seen, every second while it is not. */
 export const useClockwork = (
@@ -85,6 +88,7 @@ export const useClockwork = (
   timeline: Timeline,
 ): void => {
   const running = useStore(store, (s) => s.lead.status === 'running');
+  const calm = useLessMotion();
   useEffect(() => {
     if (!running) return;
     const look = (): void => {
@@ -92,23 +96,18 @@ export const useClockwork = (
       const next = advance(timeline, lead, now());
       if (next !== lead) store.setState({ lead: next, view: viewOf(timeline, next) });
     };
-    const leastMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? CALM_FRAME_MS : 0;
     let frame = 0;
-    let lookedMs = Number.NEGATIVE_INFINITY;
-    const tick = (frameMs: number): void => {
+    const tick = (): void => {
       frame = requestAnimationFrame(tick);
-      if (frameMs - lookedMs < leastMs) return;
-      lookedMs = frameMs;
       look();
     };
-    frame = requestAnimationFrame(tick);
-    // Frames rest while the tab is hidden; the end of the break must be seen all the same.
-    const slow = setInterval(look, 1000);
+    if (!calm) frame = requestAnimationFrame(tick);
+    const slow = setInterval(look, calm ? CALM_MS : HIDDEN_MS);
     return () => {
       cancelAnimationFrame(frame);
       clearInterval(slow);
     };
-  }, [store, timeline, running]);
+  }, [store, timeline, running, calm]);
 };
 
 /** A break that is led here. */

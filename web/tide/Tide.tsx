@@ -11,8 +11,12 @@ interface BreathSource {
   subscribe: (told: () => void) => () => void;
 }
 
-/** From 8 % of the screen when empty to 34 % when full; low where the breath is free. */
-const topOf = (breath: BreathState | null): string => `${92 - 26 * (breath ? breath.level : 0.12)}%`;
+/**
+ * From 8 % of the screen when empty to 34 % when full; low where the breath is free. It is as tall as the screen and pushed down
+ * whole: nothing of it is painted anew.
+ */
+const heightOf = (breath: BreathState | null): string =>
+  `translateY(${(92 - 26 * (breath ? breath.level : 0.12)).toFixed(2)}%)`;
 
 /**
  * The breath across the foot of the screen: rises while it goes in, falls while it goes out. It follows every frame
@@ -24,7 +28,7 @@ export const MovingTide = ({ store, side }: { store: BreathSource; side: Side | 
     const follow = (): void => {
       const { breath } = store.getState().view;
       if (!tide.current) return;
-      tide.current.style.top = topOf(breath);
+      tide.current.style.transform = heightOf(breath);
       tide.current.classList.toggle(styles.calm ?? '', breath === null);
     };
     follow();

@@ -8,8 +8,9 @@ import { useRef, useState } from 'react';
 import { messageOf } from '../../api/client';
 import { savePng, saveSvg } from '../../figure/export';
 import { Figure } from '../../figure/Figure';
-import { MovingFigure, useLessMotion } from '../../figure/MovingFigure';
+import { MovingFigure } from '../../figure/MovingFigure';
 import { usePalette } from '../../figure/palette';
+import { useLessMotion } from '../../figure/useLessMotion';
 import { useMessages } from '../../shell/messages';
 import styles from './move.module.css';
 

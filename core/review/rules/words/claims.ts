@@ -1,3 +1,4 @@
+import { remembered } from '../../../words';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 import { allSaid, saidIn } from './said-in';
@@ -30,8 +31,10 @@ const CLAIMS: readonly string[] = [
 ];
 export const CLAIM = new RegExp(`\\b(?:${CLAIMS.join('|')})\\b`, 'gi');
 
+const claimIn = remembered((text) => saidIn(text, CLAIM));
+
 /** A promise of healing in own words, or in those of an own move. */
 export const wordsClaims = eachStep((at): Finding[] => {
-  const said = saidIn(allSaid(at), CLAIM);
+  const said = claimIn(allSaid(at));
   return said === null ? [] : [{ code: 'wordsClaim', weight: 'caution', stepIds: [at.step.id], said }];
 });

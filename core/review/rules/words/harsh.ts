@@ -1,3 +1,4 @@
+import { remembered } from '../../../words';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 import { allSaid, saidIn } from './said-in';
@@ -23,11 +24,14 @@ export const HARSH_WORDS = new RegExp(`\\b(?:${HARSH.join('|')})\\b`, 'gi');
 /** In a hold; heels may bounce while legs are shaken out. */
 export const BOUNCES = /\b(?:bounce|bouncing|bob up and down|swing into it)\b/gi;
 
+const harshIn = remembered((text) => saidIn(text, HARSH_WORDS));
+const bouncesIn = remembered((text) => saidIn(text, BOUNCES));
+
 /** Own words, or those of an own move, that ask for force, for pain, for a tingle, or for a held breath. */
 export const wordsHarsh = eachStep((at): Finding[] => {
   const { step, move } = at;
   const words = allSaid(at);
-  const said = saidIn(words, HARSH_WORDS) ?? (move.kind === 'release' ? null : saidIn(words, BOUNCES));
+  const said = harshIn(words) ?? (move.kind === 'release' ? null : bouncesIn(words));
   return said === null
     ? []
     : [{ code: 'wordsHarsh', weight: 'caution', stepIds: [step.id], move: move.name, said }];

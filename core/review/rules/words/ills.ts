@@ -1,3 +1,4 @@
+import { remembered } from '../../../words';
 import { eachStep } from '../../each-step';
 import type { Finding } from '../../finding';
 import { allSaid } from './said-in';
@@ -17,11 +18,11 @@ const DIAGNOSIS = new RegExp(`\\b(?:${FOUND.join('|')})\\b`, 'gi');
 const IN_CASE = /\b(?:if|when|whether|should|do|unless|in case|where)\s*$/i;
 
 /** What a text says that somebody has, as nobody who leads a break can know; null where it says nothing of the kind. */
-export const illIn = (text: string): string | null => {
+export const illIn = remembered((text): string | null => {
   for (const match of text.matchAll(DIAGNOSIS))
     if (!IN_CASE.test(text.slice(0, match.index))) return match[0].toLowerCase();
   return null;
-};
+});
 
 /** A diagnosis in own words, or in those of an own move. */
 export const wordsIlls = eachStep((at): Finding[] => {
