@@ -9,6 +9,8 @@ const FLAGS = [
   '--no-first-run',
   // One process less to start with each browser and to talk to with each page.
   '--in-process-gpu',
+  // No page of a test lives so long that what is compiled best would pay for its compiling.
+  '--js-flags=--no-turbofan',
   // A microphone that is always there and beeps.
   '--use-fake-device-for-media-stream',
   '--use-fake-ui-for-media-stream',

@@ -3,7 +3,7 @@ import { library } from '@kotabi/core/library/all';
 import { Break, defaultApproach, type Move, Week } from '@kotabi/core/model';
 import { addDays } from '@kotabi/core/schedule';
 import { en } from '@kotabi/core/words';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { drawPaper } from '../paper';
 import { paperEn } from '../paper/en';
@@ -20,7 +20,7 @@ interface Page {
 
 /** Reads a PDF back with another library than the one that wrote it. */
 const readBack = async (bytes: Uint8Array): Promise<{ pages: Page[]; tagged: boolean; lang: string }> => {
-  const doc = await getDocument({ data: bytes, useSystemFonts: false, verbosity: 0 }).promise;
+  const doc = await getDocumentProxy(bytes, { useSystemFonts: false, verbosity: 0 });
   const { info } = await doc.getMetadata();
   const mark = await doc.getMarkInfo();
   const pages: Page[] = [];

@@ -4,7 +4,7 @@ import { mayTake } from '@kotabi/core/measure';
 import type { Kept, LogRow, Session } from '@kotabi/core/model';
 import type { Trends } from '@kotabi/core/trends';
 import Ajv from 'ajv/dist/2020';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { getDocumentProxy } from 'unpdf';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { sessions } from '../db/schema';
 import { DELETED_DAYS, purgeDeleted } from '../db/tend';
@@ -227,7 +227,7 @@ describe('the month’s page', () => {
     expect((await get<{ written: string }>(path)).written).toBe('Our own words.\nOn two lines.');
     const paper = await fetch(`${app.url}${path}/paper?size=Letter`);
     expect(paper.headers.get('content-type')).toContain('application/pdf');
-    const doc = await getDocument({ data: new Uint8Array(await paper.arrayBuffer()), verbosity: 0 }).promise;
+    const doc = await getDocumentProxy(new Uint8Array(await paper.arrayBuffer()), { verbosity: 0 });
     const page = await doc.getPage(1);
     const words = (await page.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ');
     expect([doc.numPages, page.getViewport({ scale: 1 }).width]).toEqual([1, 612]);
