@@ -28,19 +28,33 @@ const BELLY: Record<Approach['belly'], SaidKey> = {
   'gently braced': 'bellyBraced',
 };
 
-/** Everything the tokens of a move's cues need in one pass. */
+/** What an approach says in every pass, in one language. */
+type OfApproach = Required<Pick<CueContext, 'say' | 'outlet' | 'elbow' | 'belly' | 'weighs'>>;
+const ofApproach = new WeakMap<Approach, OfApproach>();
+const saidBy = (approach: Approach, say: Say): OfApproach => {
+  const known = ofApproach.get(approach);
+  if (known?.say === say) return known;
+  const said = {
+    say,
+    outlet: say(OUTLET[approach.breathRoute]),
+    elbow: say(approach.elbow === 'locked' ? 'elbowStraight' : 'elbowSoft'),
+    belly: say(BELLY[approach.belly]),
+    weighs: say(approach.handOnHead === 'light pull' ? 'handDraws' : 'handWeighs'),
+  };
+  ofApproach.set(approach, said);
+  return said;
+};
+
+/** Everything the tokens of a move's cues need in one pass; where it is usually done, unless the pass is done elsewhere. */
 export const cueContext = (
   move: Pick<Move, 'breath' | 'position'>,
   approach: Approach,
   pass: { side?: Side | null; direction?: string | null; position?: Position } = {},
   say: Say = english,
 ): CueContext => ({
-  position: move.position,
-  ...pass,
+  side: pass.side,
+  direction: pass.direction,
+  position: pass.position ?? move.position,
   going: goingBreath(move, approach),
-  say,
-  outlet: say(OUTLET[approach.breathRoute]),
-  elbow: say(approach.elbow === 'locked' ? 'elbowStraight' : 'elbowSoft'),
-  belly: say(BELLY[approach.belly]),
-  weighs: say(approach.handOnHead === 'light pull' ? 'handDraws' : 'handWeighs'),
+  ...saidBy(approach, say),
 });

@@ -64,7 +64,8 @@ describe('every shipped pose', () => {
       ] as const) {
         const box = windowOf(way, near);
         const shapes = drawPose(stillOf(way), { view: way.view, near, props: way.props });
-        for (const { d } of shapes) expect(d, name).toMatch(/^M-?\d+ -?\d+(L-?\d+ -?\d+)+Z(M|$)/);
+        const open = shapes.filter(({ d }) => !/^M-?\d+ -?\d+(L-?\d+ -?\d+)+Z(M|$)/.test(d));
+        expect(open, name).toEqual([]);
         if (way.crop !== 'whole') continue;
         const body = shapes.filter((s) => s.tone !== 'seat' && s.tone !== 'prop').map((s) => s.d);
         const at = [...body.join('').matchAll(/(-?\d+) (-?\d+)/g)].map(

@@ -59,8 +59,8 @@ describe.each([...library, ...pauses].map((move) => [move.name, move] as const))
       const first = motionOf(variantOf(move, rung, position));
       if (!first) continue;
       for (const motion of [first, reversed(first)]) {
-        for (const pose of motion.poses)
-          expect(lowest(skeletonOf(pose)), `${rung}, ${position}`).toBeGreaterThan(DEEPEST);
+        const below = Math.min(...motion.poses.map((pose) => lowest(skeletonOf(pose))));
+        expect(below, `${rung}, ${position}`).toBeGreaterThan(DEEPEST);
         // Whoever does not lift, slide, cross or step has both soles on the floor.
         const planted = !FOOT.test(cuesOf(variantOf(move, rung, position)).say ?? '');
         for (const pose of motion.poses)
@@ -68,12 +68,8 @@ describe.each([...library, ...pauses].map((move) => [move.name, move] as const))
             for (const side of SIDES) {
               const { heel, ball, toe } = skeletonOf(pose).leg[side];
               const sole = Math.max(heel[1] as number, ball[1] as number);
-              expect([rung, position, side, sole < FLAT || (toe[1] as number) > 14]).toEqual([
-                rung,
-                position,
-                side,
-                true,
-              ]);
+              if (sole >= FLAT && (toe[1] as number) <= 14)
+                throw new Error(`${rung}, ${position}: the sole of the ${side} foot is ${sole} cm up`);
             }
         const bodies = Array.from({ length: FRAMES + 1 }, (_, i) => skeletonOf(poseAt(motion, i / FRAMES)));
         const [start] = bodies;

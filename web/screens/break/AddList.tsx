@@ -4,7 +4,7 @@ import type { Approach, Move, Region } from '@kotabi/core/model';
 import { usualDose } from '@kotabi/core/timing';
 import { Checkbox } from 'antd';
 import { Ear, Hand, type LucideIcon, MessageSquareText, Repeat2, Star } from 'lucide-react';
-import { useLayoutEffect, useMemo, useState } from 'react';
+import { memo, useLayoutEffect, useMemo, useState } from 'react';
 import { Figure } from '../../figure/Figure';
 import { searchMoves } from '../../search/moves';
 import { dragIdOf } from '../../sheet/dnd';
@@ -44,11 +44,14 @@ interface FoundProps {
   move: Move;
   add: (move: Move) => void;
   liked: boolean;
-  like: () => void;
+  like: (moveId: string) => void;
 }
 
-/** One move: a press puts it where it belongs, a drag where it is dropped; the star marks it as liked. */
-const Found = ({ move, add, liked, like }: FoundProps) => {
+/**
+ * One move: a press puts it where it belongs, a drag where it is dropped; the star marks it as liked. There are many of them, so
+ * none is drawn anew for what does not concern it, such as a break that has just been saved.
+ */
+const Found = memo(({ move, add, liked, like }: FoundProps) => {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: dragIdOf(move.id) });
   return (
     <li ref={setNodeRef} {...listeners} style={{ opacity: isDragging ? 0.4 : 1 }}>
@@ -67,13 +70,14 @@ const Found = ({ move, add, liked, like }: FoundProps) => {
         aria-pressed={liked}
         aria-label={`${move.name} is a favourite`}
         title={liked ? 'One of your favourites' : 'Make it one of your favourites'}
-        onClick={like}
+        onClick={() => like(move.id)}
       >
         <Star size={15} aria-hidden="true" />
       </button>
     </li>
   );
-};
+});
+Found.displayName = 'Found';
 
 const Pause = ({ move, add }: { move: Move; add: (move: Move) => void }) => {
   const { setNodeRef, listeners } = useDraggable({ id: dragIdOf(move.id) });
@@ -153,7 +157,7 @@ const AddList = ({ moves, pauses, approach, add, breakId, text, asked, answered 
       </Checkbox>
       <ul className={styles.found}>
         {found.slice(0, shown).map((m) => (
-          <Found key={m.id} move={m} add={add} liked={favourites.has(m.id)} like={() => toggle(m.id)} />
+          <Found key={m.id} move={m} add={add} liked={favourites.has(m.id)} like={toggle} />
         ))}
         {shown < found.length && <li key={`end ${shown}`} ref={end} aria-hidden="true" />}
         {found.length === 0 && (

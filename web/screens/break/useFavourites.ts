@@ -1,6 +1,6 @@
 import { type Kept, type KeptApproach, stepsOf } from '@kotabi/core/model';
 import { useQueryClient } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { messageOf } from '../../api/client';
 import { put, useApproach, useBreaks } from '../../api/queries';
 import { useMessages } from '../../shell/messages';
@@ -11,22 +11,25 @@ export const useFavourites = () => {
   const client = useQueryClient();
   const { message } = useMessages();
   const favourites = useMemo(() => new Set(kept?.value.favourites), [kept]);
-  const toggle = (moveId: string): void => {
-    if (!kept) return;
-    const next = favourites.has(moveId)
-      ? kept.value.favourites.filter((id) => id !== moveId)
-      : [...kept.value.favourites, moveId];
-    const value: KeptApproach = { ...kept.value, favourites: next };
-    // The mark is there at once; what the server says comes after it.
-    client.setQueryData<Kept<KeptApproach>>(['approach'], { ...kept, value });
-    void put<KeptApproach>('approach', { baseVersion: kept.version, value }).then(
-      (now) => client.setQueryData(['approach'], now),
-      (error: unknown) => {
-        client.setQueryData(['approach'], kept);
-        message.error(messageOf(error));
-      },
-    );
-  };
+  const toggle = useCallback(
+    (moveId: string): void => {
+      if (!kept) return;
+      const next = favourites.has(moveId)
+        ? kept.value.favourites.filter((id) => id !== moveId)
+        : [...kept.value.favourites, moveId];
+      const value: KeptApproach = { ...kept.value, favourites: next };
+      // The mark is there at once; what the server says comes after it.
+      client.setQueryData<Kept<KeptApproach>>(['approach'], { ...kept, value });
+      void put<KeptApproach>('approach', { baseVersion: kept.version, value }).then(
+        (now) => client.setQueryData(['approach'], now),
+        (error: unknown) => {
+          client.setQueryData(['approach'], kept);
+          message.error(messageOf(error));
+        },
+      );
+    },
+    [kept, favourites, client, message],
+  );
   return { favourites, toggle };
 };
 
