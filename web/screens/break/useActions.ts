@@ -138,6 +138,7 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
       });
       get().select([step.id]);
     };
+    let addedKey = '';
     /** Puts a move where its phase and area have their place, and says where that is. */
     const addWhereItBelongs = (move: Move): void => {
       const step = stepOf(move, newId(), approach);
@@ -149,7 +150,10 @@ export const useActions = (store: BreakStore, lookup: MoveLookup, approach: Appr
         placeLikeBeside(d, step.id, lookup);
       });
       get().select([step.id]);
-      void message.info({ key: 'added', content: said, duration: 4 });
+      // One at a time. One that is just going away would take what is put into it with it: each is a new one.
+      message.destroy(addedKey);
+      addedKey = `added ${step.id}`;
+      void message.info({ key: addedKey, content: said, duration: 4 });
     };
     return {
       changeOf,
