@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { en, english, type SaidKey } from '.';
+import { en, english, remembered, type SaidKey } from '.';
 
 const names = Object.keys(en);
 
@@ -25,5 +25,20 @@ describe('what is said while a break is followed', () => {
       '1 breath',
       '2 breaths',
     ]);
+  });
+});
+
+describe('what is remembered of a text', () => {
+  it('is worked out once, also where nothing was found, and anew when too much is remembered', () => {
+    const asked: string[] = [];
+    const longest = remembered((text) => {
+      asked.push(text);
+      return text === '' ? null : (text.split(' ').sort((a, b) => b.length - a.length)[0] ?? null);
+    });
+    expect(['turn the head', '', 'turn the head', ''].map(longest)).toEqual(['turn', null, 'turn', null]);
+    expect(asked).toEqual(['turn the head', '']);
+    for (let i = 0; i < 20_010; i++) longest(`text ${i}`);
+    expect(longest('turn the head')).toBe('turn');
+    expect(asked.filter((text) => text === 'turn the head')).toHaveLength(2);
   });
 });
