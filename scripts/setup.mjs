@@ -22,12 +22,11 @@ export const runTool = (name, args, options) => runInstalled(toolPath(name), arg
 
 const TOOLS = {
   vite: 'vite/bin/vite.js',
-  tsc: 'typescript-7/bin/tsc',
+  tsc: 'typescript/bin/tsc',
   vitest: 'vitest/vitest.mjs',
   tsx: 'tsx/dist/cli.mjs',
   biome: '@biomejs/biome/bin/biome',
   knip: 'knip/bin/knip.js',
-  depcruise: 'dependency-cruiser/bin/dependency-cruise.mjs',
 };
 export const toolPath = (name) => join(root, 'node_modules', TOOLS[name]);
 
