@@ -1,7 +1,7 @@
 import type { BusyTime, BusyUse, DayInput } from '@kotabi/core/model';
 import { clock } from '../words/time';
 import styles from './dayband.module.css';
-import { type BandScale, fitted } from './geometry';
+import { type BandScale, wrapped } from './geometry';
 
 /** What a busy time is called when it has no name of its own. */
 export const USE_NAME: Record<BusyUse, string> = {
@@ -72,11 +72,15 @@ export const Spans = ({ input, busy, scale: { x, base }, chosen, onChoose }: Pro
 
 /** A label that is there only where it fits. */
 const BandLabel = ({ x, room, text }: { x: number; room: number; text: string }) => {
-  const shown = fitted(text, room - 8);
-  if (!shown) return null;
+  const lines = wrapped(text, room - 8);
+  if (lines.length === 0) return null;
   return (
     <text x={x + 5} y="14" className={styles.label}>
-      {shown}
+      {lines.map((line, i) => (
+        <tspan key={line} x={x + 5} dy={i === 0 ? 0 : 14}>
+          {line}
+        </tspan>
+      ))}
     </text>
   );
 };

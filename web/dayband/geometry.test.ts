@@ -1,7 +1,7 @@
 import { DayInput } from '@kotabi/core/model';
 import { readDay } from '@kotabi/core/schedule';
 import { describe, expect, it } from 'vitest';
-import { bandScale, runPath, timeAndName } from './geometry';
+import { bandScale, runPath, timeAndName, wrapped } from './geometry';
 
 const day = DayInput.parse({ startMin: 540, endMin: 660 });
 const scale = bandScale(day, 240, 100);
@@ -34,5 +34,19 @@ describe('the name of a break on its band', () => {
     expect(timeAndName('10:30', '', 300)).toBe('10:30');
     for (let room = 0; room < 300; room += 7)
       expect(timeAndName('10:30', 'Wrists and hands after typing', room)).toMatch(/^10:30( \S{2}.{6,})?$/);
+  });
+});
+
+describe('the name of a busy time on its band', () => {
+  it('goes on in a second line where it does not fit one, and is cut only there', () => {
+    expect(wrapped('crew call', 80)).toEqual(['crew call']);
+    expect(wrapped('week ahead', 50)).toEqual(['week', 'ahead']);
+    expect(wrapped('harbour office', 60)).toEqual(['harbour', 'office']);
+    expect(wrapped('talk with the harbour', 60)).toEqual(['talk with', 'the harbo…']);
+    expect(wrapped('accounting', 40)).toEqual(['accou…']);
+    expect(wrapped('look ahead', 20)).toEqual([]);
+    for (let room = 0; room < 200; room += 3)
+      for (const line of wrapped('tide tables of the week', room))
+        expect(line.length).toBeLessThanOrEqual(Math.floor(room / 5.9));
   });
 });

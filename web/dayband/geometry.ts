@@ -25,6 +25,17 @@ export const fitted = (text: string, room: number): string => {
   return text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text;
 };
 
+/** A label on two lines where it does not fit one and its words allow it; what is too long for the last is cut. */
+export const wrapped = (text: string, room: number): string[] => {
+  const letters = Math.floor(room / LETTER);
+  const words = text.split(/\s+/);
+  let first = words.shift() ?? '';
+  while (words[0] !== undefined && first.length + 1 + words[0].length <= letters)
+    first += ` ${words.shift()}`;
+  const lines = first.length <= letters ? [first, fitted(words.join(' '), room)] : [fitted(text, room)];
+  return letters < 4 ? [] : lines.filter((line) => line !== '');
+};
+
 /** So many letters of a name say which one it is; fewer say nothing. */
 const TELLING = 9;
 

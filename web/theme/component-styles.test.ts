@@ -7,10 +7,10 @@ const CLASS: Record<string, string> = { Button: 'btn', DatePicker: 'picker', Tim
 const classOf = (name: string): string =>
   CLASS[name] ?? name.replace(/[A-Z]/g, (letter, i) => `${i > 0 ? '-' : ''}${letter.toLowerCase()}`);
 
-describe('the styles written when the page is built', () => {
-  const css = componentStyles();
-  const used = usedComponents().filter((name) => name !== 'ConfigProvider');
+const css = await componentStyles();
+const used = usedComponents().filter((name) => name !== 'ConfigProvider');
 
+describe('the styles written when the page is built', () => {
   it('hold every component that the interface uses', () => {
     expect(used.length).toBeGreaterThan(20);
     const missing = used.filter((name) => !css.includes(`.ant-${classOf(name)}`));
@@ -39,5 +39,6 @@ describe('the styles written when the page is built', () => {
   it('are in our colours, under a name that stays the same', () => {
     expect(css.match(/--ant-color-primary:(#\w+)/)?.[1]?.toLowerCase()).toBe(colour.together.toLowerCase());
     expect(css.match(/\.css-[a-z0-9]{6}/)).toBeNull();
+    expect(css.match(/--ant-color-primary:/g)).toHaveLength(1);
   });
 });

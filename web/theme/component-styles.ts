@@ -1,8 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { extractStyle } from '@ant-design/static-style-extract';
-import { ConfigProvider } from 'antd';
-import { createElement } from 'react';
 import type { Plugin } from 'vite';
 import { theme } from './tokens.ts';
 
@@ -26,12 +23,23 @@ export const usedComponents = (): string[] => {
 /** What the kit says of every link on the page, not only of its own: ours look, and show their focus, otherwise. */
 const BARE_LINKS = /(?<=^|\})a(?::[a-z-]+|\[disabled\])?(?:,a[^{,]*)*\{[^}]*\}/g;
 
-/** The styles of those components in our theme, as one text of CSS. */
-export const componentStyles = (): string =>
-  extractStyle({
+/** The kit's values under names that only the writing of its styles had, 23 kB of them: nothing on a page is called so. */
+const NOBODYS_VALUES = /(?<=^|\})\.css-var-_R_\w+(?:\.[\w-]+)*\{[^}]*\}/g;
+
+/** The styles of those components in our theme, as one text of CSS. The kit is read only here: other pages are built without. */
+export const componentStyles = async (): Promise<string> => {
+  const [{ extractStyle }, { ConfigProvider }, { createElement }] = await Promise.all([
+    import('@ant-design/static-style-extract'),
+    import('antd'),
+    import('react'),
+  ]);
+  return extractStyle({
     includes: usedComponents(),
     customTheme: (node) => createElement(ConfigProvider, { theme: { ...theme, zeroRuntime: false } }, node),
-  }).replace(BARE_LINKS, '');
+  })
+    .replace(BARE_LINKS, '')
+    .replace(NOBODYS_VALUES, '');
+};
 
 /**
  * The component kit writes its styles while the page runs, which cost a third of a second of every load. Here they
