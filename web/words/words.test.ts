@@ -2,7 +2,7 @@ import type { Finding, FindingCode } from '@kotabi/core/review';
 import { describe, expect, it } from 'vitest';
 import { daysText } from '../screens/people/people-words';
 import { findingWords } from './findings';
-import { clock, fullSeconds, length, minSec, minuteOf, seconds } from './time';
+import { clock, fullSeconds, length, minSec, minuteOf, seconds, together } from './time';
 
 describe('times in words', () => {
   it('reads lengths to the whole second, begun ones counted, and clocks to the minute', () => {
@@ -19,6 +19,11 @@ describe('times in words', () => {
       minuteOf('9:65'),
       minuteOf('nine'),
     ]).toEqual([545, 1440, null, null, null]);
+  });
+
+  it('keeps a number on one line with what it counts', () => {
+    expect(together('15 s each side').split(' ')).toEqual(['15\u00a0s', 'each', 'side']);
+    expect(together('4 × one breath')).toBe('4\u00a0× one breath');
   });
 
   it('reads days as spans', () => {

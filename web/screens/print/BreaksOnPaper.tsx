@@ -2,7 +2,7 @@ import { approachOf, type Break, isTwoWay } from '@kotabi/core/model';
 import { placedSteps, stepDose, timed } from '@kotabi/core/timing';
 import { useMoves } from '../../api/queries';
 import { Figure } from '../../figure/Figure';
-import { minSec } from '../../words/time';
+import { minSec, together } from '../../words/time';
 import styles from './print.module.css';
 
 /** What is done in each break of the week: its moves with a small figure, the dose, and that both sides are meant. */
@@ -32,7 +32,7 @@ export const BreaksOnPaper = ({ breaks }: { breaks: readonly Break[] }) => {
                       plain
                     />
                     <span>
-                      <b>{at.move.name}</b> {stepDose(at)}
+                      <b>{at.move.name}</b> {together(stepDose(at))}
                     </span>
                   </li>
                 ))}

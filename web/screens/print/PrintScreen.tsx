@@ -5,7 +5,7 @@ import { NotHere } from '../../shell/NotHere';
 import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { usePlace } from '../../week/usePlace';
-import { clock } from '../../words/time';
+import { clock, together } from '../../words/time';
 import { frequencyText } from '../../words/week';
 import { BreaksOnPaper } from './BreaksOnPaper';
 import { Paper } from './Paper';
@@ -57,7 +57,7 @@ export const PrintScreen = () => {
                   <li key={b.id}>
                     <b>{clock(b.startMin % 1440)}</b> {b.led && <i>led · </i>}
                     {nameOf(b.breakId)}
-                    <span> {kindOf(value.rule, b).lengthMin} min</span>
+                    <span> {together(`${kindOf(value.rule, b).lengthMin} min`)}</span>
                   </li>
                 ))}
                 {heldBreaks(day).length === 0 && <li>no break</li>}
