@@ -150,6 +150,8 @@ export const typeMoment = async (field: Locator, text: string): Promise<void> =>
   await open.waitFor({ state: 'detached' });
   await field.click();
   await open.waitFor();
+  // It can be seen a moment before it is done with opening; then the page has nothing left to do.
+  await field.page().evaluate(() => new Promise<void>((done) => requestIdleCallback(() => done())));
   await field.fill(text);
   await field.press('Enter');
   await expect.poll(() => field.inputValue()).toBe(text);
