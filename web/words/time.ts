@@ -23,7 +23,7 @@ export const fullSeconds = (ms: Milliseconds): string => `${Math.floor(ms / 1000
 export const length = (ms: Milliseconds): string => (ms < 90_000 ? `${wholeSec(ms)} s` : `${minSec(ms)} min`);
 
 /** A text whose numbers stay on one line with what they count: `20 s`, `4 × one breath`. */
-export const together = (text: string): string => text.replace(/(?<=\d) (?=\S)/g, '\u00a0');
+export const together = (text: string): string => text.replace(/(?<=[\d×]) (?=\S)/g, '\u00a0');
 
 /** A time of day, `09:05`; of a shift over midnight the time on the next day. */
 export const clock = (minute: MinuteOfDay): string => {

@@ -23,7 +23,7 @@ describe('times in words', () => {
 
   it('keeps a number on one line with what it counts', () => {
     expect(together('15 s each side').split(' ')).toEqual(['15\u00a0s', 'each', 'side']);
-    expect(together('4 × one breath')).toBe('4\u00a0× one breath');
+    expect(together('4 × one breath')).toBe('4\u00a0×\u00a0one breath');
   });
 
   it('reads days as spans', () => {
