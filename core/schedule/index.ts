@@ -16,3 +16,4 @@ export * from './plan-result';
 export * from './plan-week';
 export * from './run';
 export * from './week';
+export * from './week-ahead';

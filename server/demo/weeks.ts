@@ -43,7 +43,7 @@ const planned = (
   return Week.parse({ id, groupId: group.id, startDate, rule, days, aims });
 };
 
-/** This week of the three teams, planned, and the last one of the timetable desk. */
+/** This week of the three teams, planned, the last one of the timetable desk, and the next one of the call desk. */
 export const demoWeeks = (today: Date): Week[] => {
   const startDate = mondayOf(today.toISOString().slice(0, 10));
   const [timetable, calls, claims] = demoGroups as [Group, Group, Group];
@@ -56,22 +56,24 @@ export const demoWeeks = (today: Date): Week[] => {
   const own = ['neck-and-shoulders', 'between-meetings', 'wrists-and-hands', null];
   const mixed = (n: number): string | null =>
     [...own, 'neck-and-shoulders', 'neck-and-shoulders'][n] ?? own[n % 4] ?? null;
+  const callDesk = (id: string, from: string): Week =>
+    planned(
+      id,
+      calls,
+      from,
+      WeekRule.parse({ kinds: twoKinds, minGapMin: 20, limitMin: 120, frequency: { code: 'both halves' } }),
+      Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
+      // Twice a day the neck, half a minute on each side: a minute a day is what the week aims at.
+      (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'headset-off'),
+      ['neck'],
+    );
   return [
     planned('timetable-this-week', timetable, startDate, rule, meetings, mixed, ['neck', 'shoulder']),
     planned('timetable-last-week', timetable, addDays(startDate, -7), rule, meetings, mixed, [
       'neck',
       'shoulder',
     ]),
-    planned(
-      'call-desk-this-week',
-      calls,
-      startDate,
-      WeekRule.parse({ kinds: twoKinds, minGapMin: 20, limitMin: 120, frequency: { code: 'both halves' } }),
-      Array.from({ length: 6 }, () => [busy('calls', 'on calls', '08:00', '10:00', 'listening')]),
-      // Twice a day the neck, half a minute on each side: a minute a day is what the week aims at.
-      (_, kindId) => (kindId === 'tiny' ? 'call-half-minute' : 'headset-off'),
-      ['neck'],
-    ),
+    callDesk('call-desk-this-week', startDate),
     planned(
       'claims-this-week',
       claims,
@@ -80,5 +82,6 @@ export const demoWeeks = (today: Date): Week[] => {
       [],
       () => null,
     ),
+    callDesk('call-desk-next-week', addDays(startDate, 7)),
   ];
 };

@@ -7,19 +7,36 @@ import { clock } from './time';
 const HOUR = 60;
 const DAY = 1440;
 
-/** How long from now, in words: "in 24 minutes", "in 2 hours", "on Friday". */
-export const comingText = ({ inMin, date }: Pick<Coming, 'inMin' | 'date'>): string => {
+/** The day of what is to come, in words: "tomorrow", "on Friday", "on Friday 4 December". */
+const dayAhead = ({ inDays, date }: Pick<Coming, 'inDays' | 'date'>): string => {
+  if (inDays === 0) return 'later today';
+  if (inDays === 1) return 'tomorrow';
+  return `on ${dayjs(date).format(inDays < 7 ? 'dddd' : 'dddd D MMMM')}`;
+};
+
+/** How long from now, in words: "in 24 minutes", "in about 2 h", "tomorrow", "on Friday", "on Friday 4 December". */
+export const comingText = (coming: Pick<Coming, 'inMin' | 'inDays' | 'date'>): string => {
+  const { inMin } = coming;
   if (inMin <= 0) return 'running now';
   if (inMin < HOUR) return `next · in ${inMin} minute${inMin === 1 ? '' : 's'}`;
   if (inMin < DAY / 2) return `next · in about ${Math.round(inMin / HOUR)} h`;
-  return `next · on ${dayjs(date).format('dddd')}`;
+  return `next · ${dayAhead(coming)}`;
+};
+
+/** The next day with breaks, in words: "Tomorrow: 2 breaks, the first at 07:55."; empty where none is to come. */
+export const nextDayText = (coming: readonly Pick<Coming, 'inDays' | 'date' | 'startMin'>[]): string => {
+  const [first] = coming;
+  if (!first) return '';
+  const all = coming.filter((c) => c.date === first.date).length;
+  const day = dayAhead(first);
+  const when = `${day.charAt(0).toUpperCase()}${day.slice(1)}`;
+  return `${when}: ${all === 1 ? 'a break' : `${all} breaks, the first`} at ${startText(first)}.`;
 };
 
 /** When it starts. */
 export const startText = ({ startMin }: Pick<Coming, 'startMin'>): string => clock(startMin % DAY);
 
-/** Whether others see the week of a group, in words. */
-export const stateText = ({ state, changes }: Pick<GroupToday, 'state' | 'changes'>): string => {
+const stateOf = ({ state, changes }: Pick<GroupToday, 'state' | 'changes'>): string => {
   switch (state) {
     case 'given out':
       return 'given out';
@@ -32,6 +49,19 @@ export const stateText = ({ state, changes }: Pick<GroupToday, 'state' | 'change
   }
 };
 
+/** Whether others see the week of a group, in words; where that is the next one, it says so. */
+export const stateText = (
+  week: Pick<GroupToday, 'state' | 'changes'> & Partial<Pick<GroupToday, 'isNext'>>,
+): string => `${week.isNext ? 'next week: ' : ''}${stateOf(week)}`;
+
+/** What the weeks that are looked at are called together. */
+export const weeksAhead = (
+  groups: readonly Pick<GroupToday, 'isNext'>[],
+): 'the rest of this week' | 'next week' | 'the days to come' => {
+  if (groups.every((g) => !g.isNext)) return 'the rest of this week';
+  return groups.every((g) => g.isNext) ? 'next week' : 'the days to come';
+};
+
 /** The day at a look: "3 groups · 5 breaks to come today · 1 week not given out". */
 export const dayText = (groups: readonly GroupToday[]): string => {
   const ahead = groups.reduce((sum, g) => sum + g.coming.filter((c) => c.date === g.now.date).length, 0);
@@ -41,6 +71,12 @@ export const dayText = (groups: readonly GroupToday[]): string => {
     ahead === 0 ? 'nothing more today' : `${ahead} break${ahead === 1 ? '' : 's'} to come today`,
     ...(waiting > 0 ? [`${waiting} week${waiting === 1 ? '' : 's'} not given out`] : []),
   ].join(' · ');
+};
+
+/** What stands above what the weeks that are looked at lack. */
+export const lacksTitle = (groups: readonly Pick<GroupToday, 'isNext'>[]): string => {
+  const ahead = weeksAhead(groups);
+  return `What ${ahead} ${ahead === 'the days to come' ? 'lack' : 'lacks'}`;
 };
 
 /** What the rest of a week still lacks, a phrase each; nothing where it has passed, or nothing is planned yet: that is said elsewhere. */

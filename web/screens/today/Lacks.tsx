@@ -1,12 +1,12 @@
 import type { BusyTime } from '@kotabi/core/model';
-import { frameOf, fromToday, landing, mondayOf, withCalendars } from '@kotabi/core/schedule';
+import { frameOf, fromToday, landing, withCalendars } from '@kotabi/core/schedule';
 import { useQueries } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { request } from '../../api/client';
 import { useBreaks } from '../../api/queries';
 import { officeRow } from '../../week/office-row';
 import { useBreakFacts } from '../../week/useFacts';
-import { lacksText } from '../../words/today';
+import { lacksText, lacksTitle } from '../../words/today';
 import styles from './today.module.css';
 import type { KeptToday } from './useToday';
 
@@ -14,19 +14,19 @@ const NONE: readonly [] = [];
 /** How often calendars are looked at, ms. */
 const EVERY_MS = 60_000;
 
-/** What the rest of this week lacks, group by group: what calendars have put in the way, times without a break, long runs, aims. */
+/** What the weeks to come lack, group by group: what calendars have put in the way, times without a break, long runs, aims. */
 export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
   const breaks = useBreaks().data;
   const facts = useBreakFacts(breaks ?? NONE);
   const planned = groups.filter((g) => g.week !== null);
   const busy = useQueries({
-    queries: planned.map(({ group, now }) => ({
-      queryKey: ['busy', group.id, mondayOf(now.date), 'today'],
+    queries: planned.map(({ group, monday }) => ({
+      queryKey: ['busy', group.id, monday, 'today'],
       refetchInterval: EVERY_MS,
       queryFn: () =>
         request<{ date: string; busy: BusyTime[] }[]>(
           'GET',
-          `/api/groups/${group.id}/busy?from=${mondayOf(now.date)}&days=7`,
+          `/api/groups/${group.id}/busy?from=${monday}&days=7`,
         ),
     })),
   });
@@ -43,14 +43,17 @@ export const Lacks = ({ groups }: { groups: readonly KeptToday[] }) => {
     const lacks = lacksText(row, inTheWay);
     return lacks.length > 0 ? [{ group: g.group, lacks, monday: week.startDate }] : [];
   });
+  const title = lacksTitle(groups);
   return (
-    <section className={`card ${styles.groups}`} aria-label="What the rest of this week lacks">
-      <h2>What the rest of this week lacks</h2>
+    <section className={`card ${styles.groups}`} aria-label={title}>
+      <h2>{title}</h2>
       {rows.length === 0 && (
         <p className="muted">
           {left
-            ? 'Nothing: every time to come has its break, none lies in a meeting, no run is too long, every aim is met.'
-            : 'Nothing is left of it.'}
+            ? `Nothing${planned.length < groups.length ? ', where it is planned' : ''}: every time to come has its break, none lies in a meeting, no run is too long, every aim is met.`
+            : planned.length > 0
+              ? 'Nothing is left of it.'
+              : 'Nothing is planned yet.'}
         </p>
       )}
       <ul>

@@ -1,6 +1,7 @@
 import { kindOf } from '@kotabi/core/schedule';
 import { bandScale, flatScale, runPath } from '../../dayband/geometry';
 import { clock } from '../../words/time';
+import { nextDayText } from '../../words/today';
 import styles from './today.module.css';
 import type { GroupToday } from './useToday';
 
@@ -59,8 +60,13 @@ const named = (
 
 /** A group's day at a look: the run at the desk, its breaks (filled: past, open: to come), and now. */
 export const MiniBand = ({ today, span }: { today: GroupToday; span: Span }) => {
-  const { day, now, group, without } = today;
-  if (!day) return <p className="muted small">{without}</p>;
+  const { day, now, group, without, coming } = today;
+  if (!day)
+    return (
+      <p className="muted small">
+        {without} {nextDayText(coming)}
+      </p>
+    );
   const { input, held, reading } = day;
   const flat = flatScale(span, WIDTH, HEIGHT, Math.max(input.limitMin, reading.longestRunMin));
   const at = now.minute;

@@ -1,4 +1,3 @@
-import { mondayOf } from '@kotabi/core/schedule';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useState } from 'react';
@@ -6,7 +5,7 @@ import { Link, Navigate } from 'react-router';
 import { useMoves } from '../../api/queries';
 import { Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
-import { dayText, stateText } from '../../words/today';
+import { dayText, stateText, weeksAhead } from '../../words/today';
 import { Lacks } from './Lacks';
 import { Hours, MiniBand, type Span, spanOf } from './MiniBand';
 import { Next } from './Next';
@@ -29,7 +28,7 @@ const useClock = (): Date => {
 /** Where nobody works, no hours are shown. */
 const WORKDAY: Span = { startMin: 540, endMin: 1020 };
 
-const weekOf = ({ group, now }: GroupToday): string => `/week/${group.id}/${mondayOf(now.date)}`;
+const weekOf = ({ group, monday }: GroupToday): string => `/week/${group.id}/${monday}`;
 
 const Row = ({ today, span }: { today: GroupToday; span: Span }) => (
   <li className={styles.row}>
@@ -73,15 +72,15 @@ export const TodayScreen = () => {
       </div>
       <div className={styles.top}>
         {next ? (
-          <Next next={next.c} monday={mondayOf(next.g.now.date)} />
+          <Next next={next.c} monday={next.g.monday} />
         ) : (
           <section className={`card ${styles.next}`} aria-label="Next">
             <div>
-              <h2>Nothing is planned for the rest of the week</h2>
+              <h2>Nothing is planned for {weeksAhead(groups)}</h2>
               <p>Plan a week, choose its breaks, and give it out: then it stands here.</p>
               {first && (
                 <Link to={weekOf(first)}>
-                  <Button type="primary">Plan the week</Button>
+                  <Button type="primary">{first.isNext ? 'Plan next week' : 'Plan the week'}</Button>
                 </Link>
               )}
             </div>
@@ -122,7 +121,14 @@ export const TodayScreen = () => {
         )}
         {unplanned.length > 0 && (
           <p className="muted small">
-            Nothing planned this week: {unplanned.map((g) => g.group.name).join(', ')}.
+            Nothing planned for {weeksAhead(unplanned)}:{' '}
+            {unplanned.map((g, i) => (
+              <span key={g.group.id}>
+                {i > 0 && ', '}
+                <Link to={weekOf(g)}>{g.group.name}</Link>
+              </span>
+            ))}
+            .
           </p>
         )}
       </section>

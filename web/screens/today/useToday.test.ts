@@ -1,6 +1,14 @@
 import { Break, Group, Week } from '@kotabi/core/model';
 import { describe, expect, it } from 'vitest';
-import { comingText, dayText, lacksText, stateText } from '../../words/today';
+import {
+  comingText,
+  dayText,
+  lacksText,
+  lacksTitle,
+  nextDayText,
+  stateText,
+  weeksAhead,
+} from '../../words/today';
 import { spanOf } from './MiniBand';
 import { groupToday } from './useToday';
 
@@ -43,7 +51,7 @@ describe('today of a group', () => {
     expect(coming.slice(0, 3).map(comingText)).toEqual([
       'running now',
       'next · in 24 minutes',
-      'next · on Friday',
+      'next · tomorrow',
     ]);
   });
 
@@ -79,6 +87,39 @@ describe('today of a group', () => {
     const groups = [groupToday(group, w, given(w), breaks, at), groupToday(group, w, null, breaks, at)];
     expect(dayText(groups)).toBe('2 groups · 4 breaks to come today · 1 week not given out');
     expect(dayText([])).toBe('0 groups · nothing more today');
+  });
+});
+
+describe('the week that is looked at', () => {
+  const friday = new Date('2026-11-27T17:30:00Z');
+  it('is the next one as soon as nothing of this one is left, and says so', () => {
+    const w = Week.parse({ ...week([660]), startDate: '2026-11-30' });
+    const days = w.days.map((d, i) => ({ ...d, date: ['2026-11-30', '2026-12-04'][i] as string }));
+    const next = Week.parse({ ...w, days });
+    const over = groupToday(group, next, given(next), breaks, friday);
+    expect([over.monday, over.isNext, stateText(over)]).toEqual(['2026-11-30', true, 'next week: given out']);
+    expect(over.coming.map(comingText)).toEqual(['next · on Monday', 'next · on Friday 4 December']);
+    const sunday = groupToday(group, next, null, breaks, new Date('2026-11-29T10:00:00Z'));
+    expect(sunday.coming.map(comingText)[0]).toBe('next · tomorrow');
+    expect(nextDayText(sunday.coming)).toBe('Tomorrow: a break at 11:00.');
+    const two = sunday.coming.map((c) => ({ ...c, inDays: 2, date: '2026-12-01' }));
+    expect(nextDayText(two)).toBe('On Tuesday: 2 breaks, the first at 11:00.');
+    expect(nextDayText([])).toBe('');
+    expect(stateText(sunday)).toBe('next week: not given out');
+  });
+
+  it('is called by what it is for all groups together', () => {
+    const [now, next] = [{ isNext: false }, { isNext: true }];
+    expect([[now], [next], [now, next]].map(weeksAhead)).toEqual([
+      'the rest of this week',
+      'next week',
+      'the days to come',
+    ]);
+    expect([[now], [next], [now, next]].map(lacksTitle)).toEqual([
+      'What the rest of this week lacks',
+      'What next week lacks',
+      'What the days to come lack',
+    ]);
   });
 });
 
