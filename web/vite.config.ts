@@ -6,6 +6,7 @@ import { filesOfPage } from './desk/files.ts';
 import { pagesPlugin } from './pages.ts';
 import { componentStylesPlugin } from './theme/component-styles.ts';
 import { withoutJsonSchema } from './without-json-schema.ts';
+import { withoutNode } from './without-node.ts';
 
 const ROUTER = new URL('../production/index.mjs', import.meta.resolve('react-router'));
 
@@ -72,9 +73,10 @@ export default defineConfig(({ mode }) => {
       leadPage,
       componentStylesPlugin,
       withoutJsonSchema,
+      withoutNode,
       ...(page === 'index' ? [pagesPlugin] : page === 'one' ? [viteSingleFile()] : []),
     ],
-    worker: { format: 'es' },
+    worker: { format: 'es', plugins: () => [withoutNode] },
     server: { port: 5180, proxy: { '/api': `http://127.0.0.1:${process.env.KOTABI_PORT ?? 4180}` } },
     build: {
       outDir: 'dist',

@@ -6,6 +6,7 @@ import { tooCloseText } from '../words/week';
 import styles from './dayband.module.css';
 import { Grip, type GripState } from './Grip';
 import { BAND_HEIGHT, BELOW, bandScale, HOURS_AT, runPath } from './geometry';
+import runStyles from './run.module.css';
 import { Spans } from './Spans';
 import { useDraw } from './useDraw';
 
@@ -34,6 +35,9 @@ interface Props {
   onPreview: (breaks: readonly PlannedBreak[] | null) => void;
 }
 
+/** So far from its break a name ends at the next one; the last of a day may go so far beyond its band. */
+const BEYOND = 14;
+
 /** One day as a band: the run at the desk climbs and falls back at each break; meetings and lunch lie behind. */
 export const DayBand = (p: Props) => {
   const { input, rule, width } = p;
@@ -57,13 +61,10 @@ export const DayBand = (p: Props) => {
     endMin: b.startMin + kindOf(rule, b).lengthMin,
   });
   const othersOf = (b: PlannedBreak) => p.breaks.filter((o) => o.id !== b.id && !o.skipped).map(spanOf);
-  /** Pixels from a break to the next one, or to the end of the band. */
+  /** Pixels for a name from a break to the next one, or a little beyond the end of the band. */
   const roomAfter = (b: PlannedBreak): number => {
-    const next = Math.min(
-      ...breaks.filter((o) => o.startMin > b.startMin).map((o) => x(o.startMin)),
-      width + 4,
-    );
-    return next - x(b.startMin) - 8;
+    const ends = breaks.filter((o) => o.startMin > b.startMin).map((o) => x(o.startMin) - BEYOND);
+    return Math.min(...ends, width + BEYOND) - x(b.startMin);
   };
   const closeOf = (b: PlannedBreak): string | null => {
     const close = b.skipped
@@ -138,9 +139,9 @@ export const DayBand = (p: Props) => {
         chosen={p.chosen}
         onChoose={(busyId, kind) => p.onChoose(busyId, kind)}
       />
-      <path d={path} className={styles.run} />
-      <path d={path} className={styles.over} clipPath={`url(#${id}over)`} />
-      <line x1="0" x2={width} y1={y(rule.limitMin)} y2={y(rule.limitMin)} className={styles.limit} />
+      <path d={path} className={runStyles.run} />
+      <path d={path} className={runStyles.over} clipPath={`url(#${id}over)`} />
+      <line x1="0" x2={width} y1={y(rule.limitMin)} y2={y(rule.limitMin)} className={runStyles.limit} />
       {p.nowMin !== null && p.nowMin >= input.startMin && p.nowMin <= input.endMin && (
         <g pointerEvents="none">
           <rect x="0" y="0" width={x(p.nowMin)} height={base} rx="8" className={styles.past} />

@@ -36,9 +36,6 @@ interface Props {
   keys: (event: KeyboardEvent) => void;
 }
 
-/** Names of neighbours keep so far apart, px. */
-const NAME_GAP = 10;
-
 /** One planned break on its day: to be dragged, moved by key, or chosen. */
 export const Grip = (p: Props) => {
   const { planned: b, lengthMin, scale } = p;
@@ -55,7 +52,7 @@ export const Grip = (p: Props) => {
     p.close,
     p.led,
   ];
-  return (
+  const grip = (
     <g
       role="slider"
       tabIndex={0}
@@ -78,11 +75,6 @@ export const Grip = (p: Props) => {
       <title>{`${clock(b.startMin)} to ${clock(b.startMin + lengthMin)}: ${p.name}${p.does && `\n${p.does}`}${p.led && `\n${p.led}`}${p.close ? `\n${p.close}` : ''}`}</title>
       <rect x={middle - 12} y={base - 14} width="24" height="32" fill="transparent" />
       <rect x={middle - wide / 2} y={base - 9} width={wide} height="20" rx="5" className={styles.handle} />
-      {!b.skipped && (
-        <text x={middle - wide / 2} y={base + NAMES_AT} className={styles.name}>
-          {timeAndName(clock(b.startMin), p.state === 'open' ? '' : p.name, p.room - NAME_GAP)}
-        </text>
-      )}
       {b.led && <path d={`M${middle - 5} ${base - 12} l5 -6 l5 6 z`} className={styles.ledMark} />}
       {p.led && <path d={`M${middle - 4} ${base + 1} l3 3.5 l5 -7`} className={styles.doneMark} />}
       {b.locked && !b.skipped && !p.led && (
@@ -98,5 +90,22 @@ export const Grip = (p: Props) => {
         </text>
       )}
     </g>
+  );
+  if (b.skipped) return grip;
+  return (
+    <>
+      {grip}
+      <text
+        x={middle - wide / 2}
+        y={base + NAMES_AT}
+        className={styles.name}
+        aria-hidden="true"
+        // Chosen, but not taken hold of: dragged by its name it would jump to where the name was pressed.
+        onPointerDown={p.choose}
+      >
+        <title>{p.name}</title>
+        {timeAndName(clock(b.startMin), p.state === 'open' ? '' : p.name, p.room)}
+      </text>
+    </>
   );
 };

@@ -16,13 +16,16 @@ export const HOURS_AT = 41;
 export const BELOW = 46;
 
 /** Width of a letter of a label, about. */
-const LETTER = 5.9;
+const LETTER = 5.7;
 
-/** A label cut to the room there is; empty where no word of it would be left. */
+/** A label cut to the room there is, after a word where most of it is left then; empty where no word of it would be left. */
 export const fitted = (text: string, room: number): string => {
   const letters = Math.floor(room / LETTER);
   if (letters < 4) return '';
-  return text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text;
+  if (text.length <= letters) return text;
+  const cut = text.slice(0, letters - 1);
+  const word = /\s/.test(text.charAt(cut.length)) ? cut : cut.replace(/\s+\S*$/, '');
+  return `${(word.length >= 0.7 * cut.length ? word : cut).trimEnd()}…`;
 };
 
 /** A label on two lines where it does not fit one and its words allow it; what is too long for the last is cut. */
@@ -41,8 +44,8 @@ const TELLING = 9;
 
 /** When and what, in the room there is: the time alone where too little would be left of the name. */
 export const timeAndName = (time: string, name: string, room: number): string => {
-  const left = Math.floor(room / LETTER) - time.length - 1;
-  return name !== '' && left >= Math.min(TELLING, name.length) ? fitted(`${time} ${name}`, room) : time;
+  const said = fitted(name, room - (time.length + 1) * LETTER);
+  return said.length >= Math.min(TELLING, name.length) ? `${time} ${said}`.trimEnd() : time;
 };
 
 export const bandScale = (

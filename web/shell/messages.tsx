@@ -1,6 +1,7 @@
 import { message as antMessage } from 'antd';
 import { createContext, type ReactNode, Suspense, useContext, useMemo, useState } from 'react';
 import { later } from '../later/later';
+import './messages.css';
 import type { Trouble } from './trouble';
 
 type MessageApi = ReturnType<typeof antMessage.useMessage>[0];
@@ -14,7 +15,7 @@ interface Messages {
 const Context = createContext<Messages | null>(null);
 const TroubleDialog = later(async () => (await import('./TroubleDialog')).default);
 
-/** Short messages at the top of every screen, and longer ones in a dialog that is loaded when there is one. */
+/** Short messages at the foot of every screen, and longer ones in a dialog that is loaded when there is one. */
 export const MessagesProvider = ({ children }: { children: ReactNode }) => {
   const [message, holder] = antMessage.useMessage({ maxCount: 3 });
   const [trouble, setTrouble] = useState<Trouble | null>(null);

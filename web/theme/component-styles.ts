@@ -5,6 +5,8 @@ import { theme } from './tokens.ts';
 
 const WEB = join(import.meta.dirname, '..');
 const NAME = 'virtual:component-styles.css';
+/** Where they would lie if they were written down: what reads them wants to know it. */
+const FILE = join(WEB, 'theme', 'component-styles.css');
 
 /** The names of the component kit that the interface imports, from its own source, in order of the alphabet. */
 export const usedComponents = (): string[] => {
@@ -47,6 +49,6 @@ export const componentStyles = async (): Promise<string> => {
  */
 export const componentStylesPlugin: Plugin = {
   name: 'component-styles',
-  resolveId: (id) => (id === NAME ? `\0${NAME}` : null),
-  load: (id) => (id === `\0${NAME}` ? componentStyles() : null),
+  resolveId: (id) => (id === NAME ? FILE : null),
+  load: (id) => (id === FILE ? componentStyles() : null),
 };

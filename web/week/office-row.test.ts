@@ -66,7 +66,10 @@ describe('a group’s week in a line', () => {
   });
   it('says so where nothing is chosen, or nothing planned', () => {
     const open = row(a, week('A', null, [['2026-11-23', 600]]));
-    expect([open.open, missedText(open)]).toEqual([1, 'no break chosen yet']);
+    expect([open.open, missedText(open)]).toEqual([1, 'no break chosen']);
+    // Also when it has passed: nothing is open then, and nothing was met.
+    const past = row(a, week('A', null, [['2026-11-23', 600]]), { date: '2026-12-01', minute: 600 });
+    expect([past.open, missedText(past)]).toEqual([0, 'no break chosen']);
     const none = row(a, null);
     expect([none.state, none.planned, missedText(none)]).toEqual(['not planned', 0, '–']);
   });

@@ -55,6 +55,8 @@ export interface OfficeRow {
   planned: number;
   /** Where in its rule it is, for rules that change over time. */
   place: PlaceInRule | null;
+  /** Times for which a break is chosen that is still there. */
+  chosen: number;
   /** Times to come for which no break is chosen. */
   open: number;
   longestMin: number;
@@ -96,6 +98,7 @@ export const officeRow = (
     group,
     ...weekState(week, given, now),
     planned: planned.length,
+    chosen: chosen.length,
     place: week
       ? placeInRule(
           week.rule.frequency,

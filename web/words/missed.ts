@@ -7,10 +7,10 @@ const NAMED = 2;
 export const missedText = ({
   missed,
   planned,
-  open,
-}: Pick<OfficeRow, 'missed' | 'planned' | 'open'>): string => {
+  chosen,
+}: Pick<OfficeRow, 'missed' | 'planned' | 'chosen'>): string => {
   if (planned === 0) return '–';
-  if (planned === open) return 'no break chosen yet';
+  if (chosen === 0) return 'no break chosen';
   if (missed.length === 0) return 'all met';
   const sides = new Map<string, string[]>();
   for (const { muscle, side } of missed) sides.set(muscle, [...(sides.get(muscle) ?? []), side]);

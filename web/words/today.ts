@@ -81,7 +81,7 @@ export const lacksTitle = (groups: readonly Pick<GroupToday, 'isNext'>[]): strin
 
 /** What the rest of a week still lacks, a phrase each; nothing where it has passed, or nothing is planned yet: that is said elsewhere. */
 export const lacksText = (
-  row: Pick<OfficeRow, 'planned' | 'open' | 'ahead' | 'missed'>,
+  row: Pick<OfficeRow, 'planned' | 'chosen' | 'open' | 'ahead' | 'missed'>,
   inTheWay: number,
 ): string[] => {
   const { ahead } = row;
@@ -95,6 +95,6 @@ export const lacksText = (
           `longest run at the desk to come ${ahead.longestMin} min, ${ahead.overMin} min over the limit in all`,
         ]
       : []),
-    ...(row.missed.length > 0 && row.open < row.planned ? [`aims ${missedText(row)}`] : []),
+    ...(row.missed.length > 0 && row.chosen > 0 ? [`aims ${missedText(row)}`] : []),
   ];
 };

@@ -3,6 +3,7 @@ import dayjs from 'dayjs';
 import { useId } from 'react';
 import { Link } from 'react-router';
 import { flatScale, runPath } from '../../dayband/geometry';
+import runStyles from '../../dayband/run.module.css';
 import type { OfficeRow } from '../../week/office-row';
 import type { DayFacts } from '../../week/useFacts';
 import styles from './office.module.css';
@@ -29,17 +30,17 @@ const DayShape = ({ facts, scale }: { facts: DayFacts; scale: ReturnType<typeof 
   const limitY = scale.y(input.limitMin);
   return (
     <svg viewBox={`0 -2 ${WIDTH} ${HEIGHT + 10}`} className={styles.shape} aria-hidden="true">
-      <path d={path} className={styles.run} />
+      <path d={path} className={runStyles.run} />
       <clipPath id={`${id}over`}>
         <rect x="0" y="-2" width={WIDTH} height={Math.max(0, limitY + 2)} />
       </clipPath>
-      <path d={path} className={styles.runOver} clipPath={`url(#${id}over)`} />
+      <path d={path} className={runStyles.over} clipPath={`url(#${id}over)`} />
       <line
         x1={scale.x(input.startMin)}
         x2={scale.x(input.endMin)}
         y1={limitY}
         y2={limitY}
-        className={styles.limit}
+        className={runStyles.limit}
       />
       {held.map((b) => (
         <rect

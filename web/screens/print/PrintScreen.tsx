@@ -32,6 +32,9 @@ export const PrintScreen = () => {
   const chosen = [...new Set(plannedBreaks(value).flatMap((b) => b.breakId ?? []))].flatMap(
     (id) => breaks.data.find((b) => b.value.id === id)?.value ?? [],
   );
+  // What the plan keeps free is said once where it is the same for all of them: the breaks below say what they take of it.
+  const lengths = new Set(plannedBreaks(value).map((b) => kindOf(value.rule, b).lengthMin));
+  const [kept] = lengths.size === 1 ? lengths : [];
   const nameOf = (id: string | null): string =>
     breaks.data.find((b) => b.value.id === id)?.value.name ?? 'stretch break';
   return (
@@ -41,7 +44,7 @@ export const PrintScreen = () => {
         <>
           {person ? `${person.name}, ${group.name}` : group.name} · week of{' '}
           {dayjs(monday).format('D MMMM YYYY')} · {frequencyText(value.rule.frequency)} ·{' '}
-          {plannedBreaks(value).length} breaks
+          {plannedBreaks(value).length} breaks{kept !== undefined && `, ${kept} min kept free for each`}
         </>
       }
     >
@@ -57,7 +60,7 @@ export const PrintScreen = () => {
                   <li key={b.id}>
                     <b>{clock(b.startMin % 1440)}</b> {b.led && <i>led · </i>}
                     {nameOf(b.breakId)}
-                    <span> {together(`${kindOf(value.rule, b).lengthMin} min`)}</span>
+                    {kept === undefined && <span> {together(`${kindOf(value.rule, b).lengthMin} min`)}</span>}
                   </li>
                 ))}
                 {heldBreaks(day).length === 0 && <li>no break</li>}

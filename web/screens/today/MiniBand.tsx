@@ -1,5 +1,6 @@
 import { kindOf } from '@kotabi/core/schedule';
 import { bandScale, flatScale, runPath } from '../../dayband/geometry';
+import runStyles from '../../dayband/run.module.css';
 import { clock } from '../../words/time';
 import { nextDayText } from '../../words/today';
 import styles from './today.module.css';
@@ -78,7 +79,7 @@ export const MiniBand = ({ today, span }: { today: GroupToday; span: Span }) => 
       role="img"
       aria-label={`${group.name}: ${held.length} breaks today, longest run at the desk ${reading.longestRunMin} min`}
     >
-      <path d={runPath(reading.run, input.startMin, flat)} className={styles.run} />
+      <path d={runPath(reading.run, input.startMin, flat)} className={runStyles.run} />
       {held.map((b) => (
         <g key={b.id}>
           <rect

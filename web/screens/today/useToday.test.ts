@@ -124,7 +124,7 @@ describe('the week that is looked at', () => {
 });
 
 describe('what a week still lacks', () => {
-  const row = { planned: 5, open: 0, ahead: { longestMin: 50, overMin: 0 }, missed: [] };
+  const row = { planned: 5, chosen: 5, open: 0, ahead: { longestMin: 50, overMin: 0 }, missed: [] };
   it('is said in a phrase each, and not at all where nothing is planned', () => {
     expect(lacksText(row, 0)).toEqual([]);
     expect(lacksText({ ...row, planned: 0, open: 0 }, 3)).toEqual([]);
@@ -148,7 +148,7 @@ describe('what a week still lacks', () => {
     ]);
     // Where nothing is chosen at all, aims are not even begun.
     expect(
-      lacksText({ ...row, open: 5, missed: [{ muscle: 'pectorals', side: 'left' }] as never }, 0),
+      lacksText({ ...row, chosen: 0, open: 5, missed: [{ muscle: 'pectorals', side: 'left' }] as never }, 0),
     ).toEqual(['5 times without a break chosen']);
   });
 });

@@ -13,6 +13,7 @@ export const RungField = ({ step, move, change }: { step: Step; move: Move; chan
       <label htmlFor="rung">Rung</label>
       <Select
         id="rung"
+        className={styles.twoLines}
         value={now?.name}
         options={here.map((r, i) => ({
           value: r.name,

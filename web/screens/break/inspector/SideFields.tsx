@@ -139,6 +139,7 @@ export const SideFields = ({ step, move, brk, chained, change }: Props) => {
           <label htmlFor={`${id}directions`}>Directions</label>
           <Select
             id={`${id}directions`}
+            className={styles.twoLines}
             value={step.directions}
             options={[
               { value: 'both', label: `${names[0]}, then ${names[1]}` },

@@ -90,8 +90,9 @@ export const BreakCard = ({ store, input, day, planned, breaks, lengths, does, l
             />
           </>
         )}
-        <span>Which break</span>
+        <span className={styles.across}>Which break</span>
         <Select
+          className={styles.across}
           aria-label="Which break"
           value={chosen ? chosen.id : ''}
           popupMatchSelectWidth={280}
