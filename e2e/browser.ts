@@ -1,4 +1,5 @@
 import { type Browser, type BrowserContext, chromium } from 'playwright-core';
+import { findChromium } from '../scripts/debian.mjs';
 
 const FLAGS = [
   '--no-sandbox',
@@ -36,7 +37,7 @@ const FLAGS = [
 const shared = globalThis as { kotabiBrowser?: Promise<Browser> };
 const browser = (): Promise<Browser> => {
   shared.kotabiBrowser ??= chromium.launch({
-    executablePath: process.env.KOTABI_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: findChromium() ?? '/usr/bin/chromium',
     headless: true,
     args: FLAGS,
   });

@@ -43,6 +43,16 @@ describe('the week', () => {
     await expect.poll(() => starts(page)).toContain(after);
   });
 
+  it('a break is chosen by its name under the band, and stays where it is', async () => {
+    const page = await week();
+    const before = await starts(page);
+    const name = page.locator('svg text').filter({ hasText: /\d\d:\d\d Wrists and hands/ });
+    await name.first().click();
+    await page.getByTitle('Wrists and hands after typing').waitFor();
+    await page.getByRole('heading', { name: 'Break on Monday' }).waitFor();
+    expect(await starts(page)).toEqual(before);
+  });
+
   it('a break is moved, removed and brought back by keyboard', async () => {
     const page = await week();
     const before = await starts(page);

@@ -99,7 +99,6 @@ export const Grip = (p: Props) => {
         x={middle - wide / 2}
         y={base + NAMES_AT}
         className={styles.name}
-        aria-hidden="true"
         // Chosen, but not taken hold of: dragged by its name it would jump to where the name was pressed.
         onPointerDown={p.choose}
       >
