@@ -9,7 +9,10 @@ export type Timed =
   | { ok: true; resolved: ResolvedBreak; timeline: Timeline }
   | { ok: false; failures: ResolveFailure[] };
 
-/** Resolves and compiles a break: all that whoever needs its lengths and words has to ask for, in English or as `say` says it. */
+/**
+ * Resolves and compiles a break: all that whoever needs its lengths and words has to ask for, in English or as `say` says it.
+ * `approach` is the instructor's: what the break itself answers otherwise goes before it.
+ */
 export const timed = (
   brk: Break,
   lookup: MoveLookup,

@@ -138,8 +138,10 @@ describe('every move, on every rung, in every way and place', () => {
           if (isTwoWay(move)) expect(saysSides(dose), `${what}: ${dose}`).toBe(sidesDone(made.timeline, 's'));
           if (more.sets === 2 && !move.onlyWords) expect(dose).toContain('2 sets');
           const work = made.timeline.parts.find(isWork);
-          if (more.wholeBreaths && work?.breath && !isTwoWay(move) && !move.ways.directions)
-            expect(dose).toMatch(new RegExp(`^${work.lengthMs / work.breath.cycleMs} breath`));
+          if (more.wholeBreaths && work?.breath && !isTwoWay(move) && !move.ways.directions) {
+            const breaths = work.lengthMs / work.breath.cycleMs;
+            expect(dose).toMatch(new RegExp(`^${breaths === 1 ? 'one breath' : `${breaths} breaths`}`));
+          }
         }
   });
 

@@ -89,7 +89,7 @@ export const en = {
   doseSeconds: '{{many}} s',
   doseOpen: 'about {{many}} s',
   doseUntil: '{{dose}}, until you go on',
-  doseBreaths_one: '{{count}} breath',
+  doseBreaths_one: 'one breath',
   doseBreaths_other: '{{count}} breaths',
   doseBreathsRange: '{{many}} breaths',
   repHalf: 'half a breath',

@@ -22,7 +22,7 @@ describe('what is said while a break is followed', () => {
       expect(names).toContain(name.replace(/_(one|other)$/, (end) => (end === '_one' ? '_other' : '_one')));
     }
     expect([english('doseBreaths', { count: 1 }), english('doseBreaths', { count: 2 })]).toEqual([
-      '1 breath',
+      'one breath',
       '2 breaths',
     ]);
   });

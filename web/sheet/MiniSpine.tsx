@@ -17,7 +17,7 @@ export const MiniSpine = ({ parts, tall = false, scaleMs }: Props) => {
   const total = scaleMs || own || 1;
   const y = (ms: number): number => 2 + (ms / total) * (H - 4);
   return (
-    <svg width={W} height={H} aria-hidden="true">
+    <svg width={W} height={H} style={{ flex: 'none' }} aria-hidden="true">
       <path d={`M${W / 2} 2 V${y(own)}`} stroke="#CBBFA6" strokeWidth="1.5" />
       {parts
         .filter((p) => p.kind === 'work')

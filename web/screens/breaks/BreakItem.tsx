@@ -1,5 +1,5 @@
 import type { Shelf } from '@kotabi/core/library';
-import { type Approach, approachOf, type Break, type Kept, stepsOf } from '@kotabi/core/model';
+import { type Approach, type Break, type Kept, stepsOf } from '@kotabi/core/model';
 import { mostMs, timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
 import { Copy, Download, MoreHorizontal, Play, Trash2 } from 'lucide-react';
@@ -24,7 +24,7 @@ const StandsOut = laterQuietly(async () => (await import('./StandsOut')).default
 
 /** One break in the list: its shape, its real length, what stands out, what can be done with it. */
 export const BreakItem = ({ kept: { value }, groupName, shelf, approach, duplicate, remove }: Props) => {
-  const t = timed(value, shelf.lookup, approachOf(approach, value.approach));
+  const t = timed(value, shelf.lookup, approach);
   const total = t.ok ? t.timeline.totals.totalMs : 0;
   const most = t.ok ? mostMs(t.timeline) : 0;
   const over = total - value.slotSec * 1000;

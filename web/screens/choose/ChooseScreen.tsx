@@ -54,7 +54,9 @@ export const ChooseScreen = () => {
                   <span className="tabular">
                     {minSec(t.timeline.totals.totalMs)} min · {stepsOf(value).length} steps
                   </span>
-                  <span className="muted small">{value.firstSide} side first</span>
+                  {t.timeline.totals.leftMs + t.timeline.totals.rightMs > 0 && (
+                    <span className="muted small">{value.firstSide} side first</span>
+                  )}
                 </span>
               </a>
             </li>

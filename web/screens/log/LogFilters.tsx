@@ -29,7 +29,7 @@ export const LogFilters = ({
     <div className={styles.filters} role="search">
       <Input
         aria-label="Search the log"
-        placeholder="a break, a move, a word of a note"
+        placeholder="break, move, word of a note"
         prefix={<Search size={15} />}
         allowClear
         maxLength={100}

@@ -128,8 +128,8 @@ export const LogScreen = () => {
               <tr>
                 <th scope="col">When</th>
                 <th scope="col">Break</th>
-                <th scope="col">Done of planned</th>
-                <th scope="col">Left and right</th>
+                <th scope="col">Done of planned, min</th>
+                <th scope="col">Left · right, min</th>
                 <th scope="col">Tension, 0–10</th>
                 <th scope="col">Note</th>
               </tr>

@@ -47,6 +47,13 @@ const way = (move: Move, side: Side): string => {
   return `${moves}; ${felt[move.ways.felt]}`;
 };
 
+/** What a move does to the muscles it is for. */
+const DOES: Partial<Record<Move['kind'], string>> = {
+  stretch: 'Stretches',
+  activate: 'Works',
+  massage: 'Loosens',
+};
+
 /** What a move is, in facts: muscles, joints, dose, breath, seat, things. */
 export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; lookup: MoveLookup }) => {
   const { approach } = useMoves();
@@ -62,7 +69,7 @@ export const MoveFacts = ({ move, rung, lookup }: { move: Move; rung?: string; l
       : 'held';
   const facts: [string, React.ReactNode][] = [
     ['For', `${move.areas.join(', ')} · ${move.kind}`],
-    ['Moves', move.muscles.join(', ') || 'the breath'],
+    [DOES[move.kind] ?? 'Moves', move.muscles.join(', ') || 'the breath'],
     ['Steady', move.holding.join(', ') || 'nothing in particular'],
     ['Dose', `${usualDose(move)} · from ${dose.least} to ${dose.most} ${unit} · ${tempo}`],
     [

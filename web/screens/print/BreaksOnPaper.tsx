@@ -1,4 +1,4 @@
-import { approachOf, type Break, isTwoWay } from '@kotabi/core/model';
+import { type Break, isTwoWay } from '@kotabi/core/model';
 import { placedSteps, stepDose, timed } from '@kotabi/core/timing';
 import { useMoves } from '../../api/queries';
 import { Figure } from '../../figure/Figure';
@@ -14,7 +14,7 @@ export const BreaksOnPaper = ({ breaks }: { breaks: readonly Break[] }) => {
   return (
     <div className={styles.breaks}>
       {breaks.map((brk) => {
-        const t = timed(brk, lookup, approachOf(approach, brk.approach));
+        const t = timed(brk, lookup, approach);
         if (!t.ok) return null;
         return (
           <section key={brk.id}>

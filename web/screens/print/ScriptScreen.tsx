@@ -1,4 +1,3 @@
-import { approachOf } from '@kotabi/core/model';
 import { placedSteps, timed } from '@kotabi/core/timing';
 import { useParams } from 'react-router';
 import { useBreak, useMoves } from '../../api/queries';
@@ -18,7 +17,7 @@ export const ScriptScreen = () => {
   if (!kept.data || !moves.data)
     return <Waiting error={kept.error ?? moves.error} retry={() => void kept.refetch()} />;
   const { value } = kept.data;
-  const t = timed(value, moves.lookup, approachOf(moves.approach, value.approach));
+  const t = timed(value, moves.lookup, moves.approach);
   if (!t.ok)
     return (
       <div className="page">

@@ -1,5 +1,5 @@
 import { thingWord } from '@kotabi/core/cues';
-import { approachOf, type Break, isOnEdge, roomLimits, type Thing } from '@kotabi/core/model';
+import { type Break, isOnEdge, roomLimits, type Thing } from '@kotabi/core/model';
 import { needsTable } from '@kotabi/core/needs';
 import { placedSteps, timed } from '@kotabi/core/timing';
 import { Button } from 'antd';
@@ -40,7 +40,7 @@ const Planned = ({ next, brk, week }: { next: Coming; brk: Break; week: string }
   const { group } = next;
   const { lookup, approach } = useMoves();
   const people = (usePeople(group.id).data ?? []).map((p) => p.value);
-  const t = timed(brk, lookup, approachOf(approach, brk.approach));
+  const t = timed(brk, lookup, approach);
   const steps = t.ok ? placedSteps(t.resolved) : [];
   const main = steps.find((at) => at.move.kind === 'stretch') ?? steps[0];
   const things = [...new Set(steps.flatMap((at) => at.things))].filter((one) => !IN_REACH.includes(one));
