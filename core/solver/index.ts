@@ -37,7 +37,11 @@ export type Solution =
        */
       prices?: readonly number[];
     }
-  | { status: 'none' };
+  | {
+      status: 'none';
+      /** It was given up before it was sure that there is none. */
+      isCut?: boolean;
+    };
 
 /** Where to stop. By nodes and never by the clock, so that the answer is the same on a busy machine. */
 export interface SolveLimits {
@@ -119,7 +123,11 @@ export const highsSolver =
       const status = highs.constants.modelStatus;
       const best = modelStatus === status.optimal;
       const gap = Number(model.info.get('mip_gap'));
-      if (!best && !Number.isFinite(gap)) return { status: 'none' };
+      if (!best && !Number.isFinite(gap))
+        return {
+          status: 'none',
+          isCut: modelStatus !== status.infeasible && modelStatus !== status.unboundedOrInfeasible,
+        };
       const objective = Number(model.info.get('objective_function_value'));
       const { colValue, rowDual } = model.getSolution();
       return {

@@ -29,11 +29,11 @@ describe('the band of a day', () => {
 describe('the name of a break on its band', () => {
   it('is cut where there is room for most of it, and left out where too little would be left', () => {
     expect(timeAndName('10:30', 'Neck', 80)).toBe('10:30 Neck');
-    expect(timeAndName('10:30', 'Wrists and hands after typing', 120)).toBe('10:30 Wrists and…');
+    expect(timeAndName('10:30', 'Wrists and hands after typing', 140)).toBe('10:30 Wrists and hands…');
     expect(timeAndName('10:30', 'Wrists and hands after typing', 70)).toBe('10:30');
     expect(timeAndName('10:30', '', 300)).toBe('10:30');
     for (let room = 0; room < 300; room += 7)
-      expect(timeAndName('10:30', 'Wrists and hands after typing', room)).toMatch(/^10:30( \S{2}.{6,})?$/);
+      expect(timeAndName('10:30', 'Wrists and hands after typing', room)).toMatch(/^10:30( \S{2}.{9,})?$/);
   });
 });
 

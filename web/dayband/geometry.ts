@@ -40,7 +40,7 @@ export const wrapped = (text: string, room: number): string[] => {
 };
 
 /** So many letters of a name say which one it is; fewer say nothing. */
-const TELLING = 9;
+const TELLING = 12;
 
 /** When and what, in the room there is: the time alone where too little would be left of the name. */
 export const timeAndName = (time: string, name: string, room: number): string => {

@@ -66,9 +66,6 @@ const CLOSELY = 0.1;
 /** The best break that is known so far. */
 export class Known {
   found: Found | null = null;
-  /** How much work the last try was, in steps of the solver. */
-  iterations = 0;
-
   constructor(private readonly asked: Asked) {}
 
   /** What another break has to be worth to be worth looking for. */
@@ -90,10 +87,30 @@ export class Known {
     const { blocks, links, solve, limits } = this.asked;
     const together = combined(program, blocks, links, portions, { whole: true });
     const answer = solve(together, { ...limits, gap: limits.gap * NEARER * CLOSELY });
+    return this.takes(program, portions, together, answer);
+  }
+
+  /** The same, but only for a break that is better than what is known: where there is none, that is soon told. */
+  triesForBetter(program: SuggestProgram, portions: Portions): number {
+    const { blocks, links, solve, limits } = this.asked;
+    const { target } = this;
+    const together = combined(program, blocks, links, portions, { whole: true });
+    const terms = together.columns.flatMap(({ cost }, x) => (cost === 0 ? [] : [[x, cost] as const]));
+    const better = { lower: target, upper: Number.POSITIVE_INFINITY, terms };
+    const near = { ...limits, gap: limits.gap * NEARER };
+    const answer = solve({ ...together, rows: [...together.rows, better] }, near);
+    if (answer.status !== 'none') return this.takes(program, portions, together, answer);
+    return answer.isCut ? Number.POSITIVE_INFINITY : target;
+  }
+
+  /** Takes note of an answer; answers what none of its portions is worth more than. */
+  private takes(program: SuggestProgram, portions: Portions, together: Combined, answer: Solution): number {
     if (answer.status === 'none') return Number.NEGATIVE_INFINITY;
-    this.iterations = answer.iterations;
     if (!this.found || answer.objective > this.found.objective)
-      this.found = { ...answer, values: unfolded(program, blocks, portions, together, answer.values) };
+      this.found = {
+        ...answer,
+        values: unfolded(program, this.asked.blocks, portions, together, answer.values),
+      };
     return answer.objective + answer.gap * Math.abs(answer.objective);
   }
 }

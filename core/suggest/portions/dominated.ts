@@ -1,14 +1,27 @@
 import { inLink, type Link } from './links';
 import { NEARLY, type Portion } from './portion';
 
-/** Whether one portion is at least as good as another in every row that ties areas together. */
-const isNoWorse = (one: readonly number[], other: readonly number[], links: readonly Link[]): boolean =>
-  links.every(({ lower, upper }, k) => {
-    const [a, b] = [one[k] ?? 0, other[k] ?? 0];
-    if (a < b - NEARLY) return lower === Number.NEGATIVE_INFINITY;
-    if (a > b + NEARLY) return upper === Number.POSITIVE_INFINITY;
-    return true;
+/**
+ * What each portion takes of the rows that tie areas together, so that less of each is better: the other way round where a row
+ * asks for at least so much, both ways where it asks for both. Rows that all of them take alike tell none apart.
+ */
+const takenBy = (portions: readonly Portion[], links: readonly Link[], letGo: number | null) => {
+  const columns = links.flatMap((link) => {
+    const own = portions.map((p) => inLink(link, p, letGo));
+    if (own.every((value) => value === own[0])) return [];
+    return [
+      ...(link.upper === Number.POSITIVE_INFINITY ? [] : [own]),
+      ...(link.lower === Number.NEGATIVE_INFINITY ? [] : [own.map((value) => -value)]),
+    ];
   });
+  return portions.map((_, i) => Float64Array.from(columns, (column) => column[i] as number));
+};
+
+/** Whether one takes no more of anything than another. */
+const isNoWorse = (one: Float64Array, other: Float64Array): boolean => {
+  for (let k = 0; k < one.length; k++) if ((one[k] as number) > (other[k] as number) + NEARLY) return false;
+  return true;
+};
 
 /**
  * The portions of an area without those that another could take the place of in any break: one that is worth as much and is no
@@ -19,10 +32,13 @@ export const undominated = (
   links: readonly Link[],
   letGo: number | null,
 ): Portion[] => {
-  const all = [...portions]
-    .sort((a, b) => b.worth - a.worth)
-    .map((portion) => ({ portion, adds: links.map((l) => inLink(l, portion, letGo)) }));
-  const kept: typeof all = [];
-  for (const one of all) if (!kept.some((k) => isNoWorse(k.adds, one.adds, links))) kept.push(one);
-  return kept.map((k) => k.portion);
+  const sorted = [...portions].sort((a, b) => b.worth - a.worth);
+  const taken = takenBy(sorted, links, letGo);
+  const kept: Float64Array[] = [];
+  return sorted.filter((_, i) => {
+    const own = taken[i] as Float64Array;
+    if (kept.some((better) => isNoWorse(better, own))) return false;
+    kept.push(own);
+    return true;
+  });
 };

@@ -1,20 +1,17 @@
 import type { SuggestProgram } from '../program';
 import type { Asked, Known } from './asked';
 import { undominated } from './dominated';
-import { NEARLY } from './portion';
+import { NEARLY, type Portion } from './portion';
 import { type Priced, price } from './prices';
 import { bestPortions } from './search';
 
-/** So many portions of an area are weighed at first, when all that could be in a better break are looked for; then twice as many. */
+/** So many portions of an area are looked for at first, when all that could be in a better break are; then twice as many. */
 const MOST_PORTIONS = 250;
-/** So often at most, and with so much work, in steps of the solver. */
-const MOST_ROUNDS = 3;
-const MUCH_WORK = 3000;
+/** So often at most. */
+const MOST_ROUNDS = 5;
 /** Where the bound is further off than this, as a share, once more is enough: there are too many. */
 const NEARBY = 0.05;
 const FAR_ROUNDS = 2;
-/** Unless it is easily done: with so little work, so few portions. Then it is done more often. */
-const EASY = { iterations: 200, portions: 1300, rounds: 5 };
 /** All breaks are divided into so many parts at most. */
 const MOST_PARTS = 16;
 /** To within rounding. */
@@ -44,39 +41,49 @@ const halves = ({ program, priced }: Part, x: number): SuggestProgram[] => {
   return [within({ upper: Math.floor(now) }), within({ lower: Math.ceil(now) })];
 };
 
+/** The portions that a break of a part better than what is known could have, and what no break with any other is worth more than. */
+const couldBe = (
+  { program, priced }: Part,
+  { blocks, links, level }: Asked,
+  target: number,
+  most: number,
+): { weighed: Portion[][]; left: number } => {
+  let left = target;
+  const weighed = blocks.map((block, b) => {
+    const { prices, best } = priced.areas[b] as Priced['areas'][number];
+    // A break that is worth so much has no portion that brings less than its area's best by more than what the bound is above that.
+    const floor = best - (priced.bound - target);
+    const searched = bestPortions(block, program, prices, { level, floor, most });
+    left = Math.max(left, priced.bound - best + searched.left);
+    const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
+    return undominated(all, links, block.letGo);
+  });
+  return { weighed, left };
+};
+
 /**
  * All portions that a better break of a part could have are looked for, and the best of these is the best there is, unless there
- * are too many. Answers what no break of the part is worth more than.
+ * are too many. The first of them are weighed for a better break to start from; the others only when they are all there. Answers
+ * what no break of the part is worth more than.
  */
-const exhausted = ({ program, priced }: Part, asked: Asked, known: Known): number => {
-  const { blocks, links, level } = asked;
+const exhausted = (part: Part, asked: Asked, known: Known): number => {
+  const { program, priced } = part;
   let open = priced.bound;
-  let work = 0;
-  for (let round = 0; round < EASY.rounds; round++) {
-    const { target } = known;
-    let left = target;
-    const weighed = blocks.map((block, b) => {
-      const { prices, best } = priced.areas[b] as Priced['areas'][number];
-      // A break that is worth so much has no portion that brings less than its area's best by more than what the bound is above that.
-      const floor = best - (priced.bound - target);
-      const searched = bestPortions(block, program, prices, {
-        level,
-        floor,
-        most: MOST_PORTIONS * 2 ** round,
-      });
-      left = Math.max(left, priced.bound - best + searched.left);
-      const all = [...searched.found.map((f) => f.portion), ...(priced.portions[b] ?? [])];
-      return undominated(all, links, block.letGo);
-    });
-    const tried = known.tries(program, weighed);
-    // Better than this is neither what was left out nor what the last search left open.
-    open = Math.min(open, Math.max(left, tried));
-    if (known.isEnough || open <= known.target + NEARLY) break;
-    work += known.iterations;
-    const isFar = open > known.target + NEARBY * Math.abs(known.found?.objective ?? 0);
-    const isEasy =
-      known.iterations < EASY.iterations && weighed.reduce((sum, own) => sum + own.length, 0) < EASY.portions;
-    if (!isEasy && (work > MUCH_WORK || round + 1 >= (isFar ? FAR_ROUNDS : MOST_ROUNDS))) break;
+  let before = 0;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const { weighed, left } = couldBe(part, asked, known.target, MOST_PORTIONS * 2 ** round);
+    const isAll = left <= known.target + NEARLY;
+    if (round === 0 || isAll) {
+      const tried = round === 0 ? known.tries(program, weighed) : known.triesForBetter(program, weighed);
+      // Better than this is neither what was left out nor what the last search left open.
+      open = Math.min(open, Math.max(left, tried));
+      if (isAll || known.isEnough || open <= known.target + NEARLY) break;
+    }
+    const isFar = left > known.target + NEARBY * Math.abs(known.found?.objective ?? 0);
+    const count = weighed.reduce((sum, own) => sum + own.length, 0);
+    // Where no more came of looking for twice as many, more are not found so.
+    if ((isFar && round + 1 >= FAR_ROUNDS) || count === before) break;
+    before = count;
   }
   return open;
 };

@@ -11,6 +11,7 @@ import { LEVEL, solveFairly } from '../fairest';
 import { lettingGo } from '../let-go';
 import { type SuggestProgram, suggestProgram } from '../program';
 import { SuggestRequest } from '../request';
+import { SUGGEST_LIMITS } from '../suggest';
 import { gapTo, solveByPortions } from '.';
 import { undominated } from './dominated';
 import { inLink, linksOf } from './links';
@@ -38,7 +39,6 @@ const programOf = (slotSec: number, areas: readonly Area[], more: object = {}): 
 };
 const sumOf = ({ terms }: Pick<Row, 'terms'>, values: readonly number[]): number =>
   terms.reduce((s, [x, f]) => s + f * (values[x] ?? 0), 0);
-const LIMITS = { nodes: 3000, gap: 0.01 };
 
 describe('a break put together from portions', () => {
   const asked: [number, Area[], object?][] = [
@@ -60,10 +60,10 @@ describe('a break put together from portions', () => {
     'in %i s for %j keeps to every row, and nothing the whole program finds is better',
     (slotSec, areas, more) => {
       const program = programOf(slotSec, areas, more);
-      const fair = solveFairly(program, program.rows, solve, LIMITS, { highest: 1 / LEVEL });
+      const fair = solveFairly(program, program.rows, solve, SUGGEST_LIMITS, { highest: 1 / LEVEL });
       if (!fair) throw new Error('nothing fits');
       const { values, objective, gap } = fair.solution;
-      expect(gap).toBeLessThanOrEqual(LIMITS.gap);
+      expect(gap).toBeLessThanOrEqual(SUGGEST_LIMITS.gap);
       program.columns.forEach(({ name, lower, upper, whole }, x) => {
         const value = values[x] ?? 0;
         expect(value, name).toBeGreaterThanOrEqual(lower - 1e-6);
@@ -82,23 +82,23 @@ describe('a break put together from portions', () => {
         ),
         rows: program.rows,
       });
-      const whole = solve(at(fair.level), { ...LIMITS, nodes: 200 });
+      const whole = solve(at(fair.level), { ...SUGGEST_LIMITS, nodes: 200 });
       if (whole.status !== 'none')
-        expect(whole.objective).toBeLessThanOrEqual(objective * (1 + LIMITS.gap) + 1e-6);
-      if (fair.level < 1 / LEVEL) expect(solve(at(fair.level + 1), LIMITS).status).toBe('none');
+        expect(whole.objective).toBeLessThanOrEqual(objective * (1 + SUGGEST_LIMITS.gap) + 1e-6);
+      if (fair.level < 1 / LEVEL) expect(solve(at(fair.level + 1), SUGGEST_LIMITS).status).toBe('none');
     },
   );
 
   it('says what no break can be worth more than', () => {
     const program = programOf(300, ['neck', 'shoulder']);
-    const { found, bound } = solveByPortions(program, program.rows, 0.3, solve, LIMITS);
+    const { found, bound } = solveByPortions(program, program.rows, 0.3, solve, SUGGEST_LIMITS);
     if (!found) throw new Error('nothing fits');
     expect(bound).toBeGreaterThanOrEqual(found.objective - 1e-9);
-    expect(gapTo(bound, found)).toBeLessThanOrEqual(LIMITS.gap);
+    expect(gapTo(bound, found)).toBeLessThanOrEqual(SUGGEST_LIMITS.gap);
     const whole = solve({ columns: program.columns, rows: program.rows }, { nodes: 60, gap: 0 });
     if (whole.status !== 'none') expect(whole.objective).toBeLessThanOrEqual(bound * 1.0001 + 1);
     // More than can be served in that time.
-    const none = solveByPortions(program, program.rows, 1, solve, LIMITS, { enough: -10 });
+    const none = solveByPortions(program, program.rows, 1, solve, SUGGEST_LIMITS, { enough: -10 });
     expect(none.bound).toBeLessThan(-10);
   });
 });

@@ -51,6 +51,17 @@ export interface Walked extends Searched {
   isCut: boolean;
 }
 
+/** Where something of a value goes among what was found, the best first: behind what is as good. */
+const placeIn = (found: readonly Found[], value: number): number => {
+  let [from, to] = [0, found.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((found[middle] as Found).value >= value) from = middle + 1;
+    else to = middle;
+  }
+  return from;
+};
+
 /**
  * One walk through the choices, each dose of each or none: depth first, the dose that can still bring most before the others, and
  * no further where what can still come is less than what is looked for.
@@ -134,9 +145,8 @@ export const walk = (
     const doses = chosen.map((l) => l.option.column);
     const worth = doses.reduce((s, x) => s + (program.columns[x]?.cost ?? 0), gained);
     const cost = letGo === null ? 0 : (program.columns[letGo]?.cost ?? 0) * letGoes;
-    found.push({ portion: { doses, letGoes, worth: worth + cost }, value });
+    found.splice(placeIn(found, value), 0, { portion: { doses, letGoes, worth: worth + cost }, value });
     if (found.length < most) return;
-    found.sort((a, b) => b.value - a.value);
     found.length = most;
     // What brings no more than the last of them is not looked for.
     threshold = Math.max(threshold, (found.at(-1)?.value ?? floor) + NEARLY);
@@ -197,7 +207,6 @@ export const walk = (
   const start = always - paid;
   const atMost = still(0, start, 0, null);
   from(0, start, 0);
-  found.sort((a, b) => b.value - a.value);
   const isCut = visits > mostVisits;
   return { found, left: isCut ? atMost : Math.max(floor, found.length < most ? floor : threshold), isCut };
 };
