@@ -7,6 +7,8 @@ import { monday, useApp } from './fixture';
 const fixture = useApp({ demo: true, story: true });
 
 const views: [name: string, path: string, ready: string][] = [
+  ['today', '/today', 'The day, group by group'],
+  ['all groups', '/weeks', 'The week, group by group'],
   ['breaks', '/breaks', 'Late-morning neck and wrists'],
   ['the sheet', '/breaks/late-morning', 'Ear toward the shoulder'],
   ['people', '/people', 'People in Timetable desk'],
