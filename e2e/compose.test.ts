@@ -27,7 +27,7 @@ const COMPOSED = [
   'Fingers up, drawn back',
   'Fingers down, drawn back',
   'Shake the hands out',
-  'Arms up, one breath',
+  'Arms up with the breath',
 ];
 /** Within ten minutes, and by less than one dose step from full; the review has nothing to say. */
 const fittedAndClear = async (page: Page): Promise<void> => {
@@ -127,7 +127,7 @@ describe('a ten-minute break', () => {
     await page.keyboard.press('Enter');
     actions += 3;
     const shelves: [string | null, RegExp[]][] = [
-      ['breath', [/^Sit tall/, /^Slow nose/, /^Arms up, one breath/]],
+      ['breath', [/^Sit tall/, /^Slow nose/, /^Arms up with the breath/]],
       ['neck', [/^Chin nod/, /^Ear toward the shoulder/, /^Nose toward the armpit/]],
       ['shoulder', [/^Shoulder rolls/, /^Arm across/, /^Hands clasped forward/]],
       ['spine', [/^Round and lift the spine/]],
@@ -247,7 +247,7 @@ describe('by mouse, with drags', () => {
     const before = await stepNames(page);
     await page.getByLabel('Find a move').fill('nose armpit');
     const from = await page.getByRole('button', { name: /^Nose toward the armpit stretch/ }).boundingBox();
-    const to = await row(page, 'Arms up, one breath').boundingBox();
+    const to = await row(page, 'Arms up with the breath').boundingBox();
     if (!from || !to) throw new Error('not on the page');
     await page.mouse.move(from.x + 90, from.y + 20);
     await page.mouse.down();

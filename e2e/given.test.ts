@@ -55,7 +55,7 @@ describe('a week one can hand out', () => {
     await page.getByRole('status', { name: 'Given out' }).getByText('Given out', { exact: true }).waitFor();
     await page.getByRole('combobox', { name: 'Group', exact: true }).click();
     await page.getByTitle('Claims team').click();
-    await page.getByText('Draft: nobody else sees it yet').waitFor();
+    await page.getByText('Not given out yet').waitFor();
   });
 
   it('a new team, from nothing to a week with names and content given out; then a change, seen and given out', async () => {
@@ -82,7 +82,7 @@ describe('a week one can hand out', () => {
     // A team begins with three a day; nothing is anybody else's yet.
     await press('Plan the week');
     await expect.poll(() => page.getByRole('slider').count()).toBe(15);
-    await page.getByText('Draft: nobody else sees it yet').waitFor();
+    await page.getByText('Not given out yet').waitFor();
     await press('Give out');
     await giveOut(page)
       .getByText(/^At 15 times no break is chosen \(Mon .* people would not know what to do\.$/)

@@ -80,7 +80,7 @@ describe('who needs what', () => {
     await page.getByRole('heading', { name: 'Who needs what', level: 1 }).waitFor();
     await page.getByRole('combobox', { name: 'Break' }).click();
     await page.getByTitle('Late-morning neck and wrists').last().click();
-    const row = page.getByRole('row', { name: /Arms up, one breath/ });
+    const row = page.getByRole('row', { name: /Arms up with the breath/ });
     await row.getByText('rung “to shoulder height”').waitFor();
     await row.getByText('arm not above the shoulder').waitFor();
     await expect.poll(() => row.locator('td[data-verdict="easier rung"]').count()).toBe(1);
@@ -114,7 +114,7 @@ describe('who needs what', () => {
 
   it('stands beside the step on the sheet, and before the start', async () => {
     const page = await fixture.goTo('/breaks/late-morning');
-    await page.getByRole('option', { name: /Arms up, one breath/ }).click();
+    await page.getByRole('option', { name: /Arms up with the breath/ }).click();
     const needs = page.getByRole('region', { name: 'Who needs something else' });
     await needs.getByText('R. Quint').waitFor();
     await fixture.goTo('/lead/late-morning');

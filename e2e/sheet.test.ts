@@ -65,7 +65,7 @@ describe('the sheet by keyboard alone', () => {
     expect((await stepNames(page)).slice(-3)).toEqual([
       'Nose toward the armpit',
       'Ear toward the shoulder',
-      'Arms up, one breath',
+      'Arms up with the breath',
     ]);
     await page.keyboard.press('Shift+ArrowUp');
     await page.keyboard.press('c');

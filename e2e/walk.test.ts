@@ -57,7 +57,7 @@ describe('the whole way, from an empty database', () => {
       'Ear toward the shoulder',
       'Nose toward the armpit',
       'Round and lift the spine',
-      'Arms up, one breath',
+      'Arms up with the breath',
     ])
       await addMove(page, name);
     await page.getByLabel('Name of the break').fill('Late-morning neck');

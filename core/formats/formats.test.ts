@@ -190,6 +190,24 @@ describe('WebVTT', () => {
     const said = tree.cues.map((c) => c.text).join('\n');
     for (const text of spoken) expect(said).toContain(text.replace(/&/g, '&amp;'));
   });
+
+  it('shows every line of every move as long as it is spoken, also where it runs on into the next part', () => {
+    let runsOn = 0;
+    for (const one of library) {
+      const timeline = compileTimeline(resolve(brk([stepOf(one, 'a')])));
+      const { cues } = new WebVTTParser().parse(breakToVtt(one.name, timeline), 'metadata');
+      const said = timeline.parts.flatMap((p) =>
+        p.lines.map((l) => ({ ...l, from: p.startMs + l.atMs, partEnd: p.startMs + p.lengthMs })),
+      );
+      said.forEach(({ text, from, lengthMs, partEnd }, i) => {
+        const until = Math.min(from + lengthMs, said[i + 1]?.from ?? timeline.totals.totalMs);
+        if (until > partEnd) runsOn++;
+        for (const cue of cues.filter((c) => c.startTime * 1000 < until - 1 && c.endTime * 1000 > from + 1))
+          expect(cue.text, `${one.id} at ${from}`).toContain(text);
+      });
+    }
+    expect(runsOn).toBeGreaterThan(0);
+  });
 });
 
 describe('captions and scripts', () => {

@@ -33,13 +33,20 @@ interface Shown {
   lines: string[];
 }
 
-/** What stands under a picture while a break is led: what is done, and below it each line when it is spoken. */
-const shownIn = (timeline: Timeline): Shown[] =>
-  timeline.parts
+/**
+ * What stands under a picture while a break is led: what is done, and below it each line from when it is spoken. A line that
+ * is still being spoken when the next part begins stays on in it, so that nothing is gone before it can be read.
+ */
+const shownIn = (timeline: Timeline): Shown[] => {
+  let spoken = { untilMs: 0, text: '' };
+  return timeline.parts
     .flatMap((part) => {
       const endMs = part.startMs + part.lengthMs;
       const said = part.lines.map((l) => ({ atMs: part.startMs + l.atMs, text: l.text }));
-      const starts = said[0]?.atMs === part.startMs ? said : [{ atMs: part.startMs, text: '' }, ...said];
+      const first = { atMs: part.startMs, text: spoken.untilMs > part.startMs ? spoken.text : '' };
+      const starts = said[0]?.atMs === part.startMs ? said : [first, ...said];
+      const last = part.lines.at(-1);
+      if (last) spoken = { untilMs: part.startMs + last.atMs + last.lengthMs, text: last.text };
       return starts.map(({ atMs, text }, i) => ({
         from: atMs,
         to: starts[i + 1]?.atMs ?? endMs,
@@ -47,6 +54,7 @@ const shownIn = (timeline: Timeline): Shown[] =>
       }));
     })
     .filter((cue) => cue.to > cue.from && cue.lines.length > 0);
+};
 
 /** A break as a WebVTT cue track. */
 export const breakToVtt = (name: string, timeline: Timeline): string => {

@@ -65,7 +65,7 @@ describe('what is read out', () => {
     const { before, steps } = readOut(needsTable({ items }, people, room, lookup), lookup);
     expect(before.length).toBeLessThanOrEqual(3);
     expect(before).toContain(
-      'Arms up, one breath. If you would rather not raise the arms overhead: keep to “to shoulder height”.',
+      'Arms up with the breath. If you would rather not raise the arms overhead: keep to “to shoulder height”.',
     );
     expect(steps.map((l) => l.move)).toContain('Fold between the knees');
     expect(JSON.stringify({ before, steps })).not.toMatch(/Ilse|Tomé|Anouk|Pelle/);

@@ -7,7 +7,7 @@ import { armsDown, armsUp, inLap, overEyes, palmsUp } from './poses';
 export const breathClose: MoveData[] = [
   {
     id: 'arms-up-breath',
-    name: 'Arms up, one breath',
+    name: 'Arms up with the breath',
     otherNames: ['Arms float up and down', 'Sun breath'],
     purpose: 'A full breath with the whole body: to begin with, or to say that the break is over.',
     kind: 'close',

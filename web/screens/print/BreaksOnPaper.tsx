@@ -5,9 +5,6 @@ import { Figure } from '../../figure/Figure';
 import { minSec, together } from '../../words/time';
 import styles from './print.module.css';
 
-/** The dose beside a name, but for one that the name says already. */
-const doseBeside = (name: string, dose: string): string => (name.endsWith(dose) ? '' : together(dose));
-
 /** What is done in each break of the week: its moves with a small figure, the dose, and that both sides are meant. */
 export const BreaksOnPaper = ({ breaks }: { breaks: readonly Break[] }) => {
   const { lookup, approach } = useMoves();
@@ -35,7 +32,7 @@ export const BreaksOnPaper = ({ breaks }: { breaks: readonly Break[] }) => {
                       plain
                     />
                     <span>
-                      <b>{at.move.name}</b> {doseBeside(at.move.name, stepDose(at))}
+                      <b>{at.move.name}</b> {together(stepDose(at))}
                     </span>
                   </li>
                 ))}

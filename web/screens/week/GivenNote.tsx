@@ -9,8 +9,13 @@ export const GivenNote = ({ given: { state, changes }, kept }: { given: GivenNow
   if (state === undefined || !kept) return null;
   if (state === null)
     return (
-      <span className={styles.draft} role="status" aria-label="Given out">
-        Draft: nobody else sees it yet
+      <span
+        className={styles.draft}
+        role="status"
+        aria-label="Given out"
+        title="A draft: nobody else sees it before it is given out"
+      >
+        Not given out yet
       </span>
     );
   return changes.length > 0 ? (
