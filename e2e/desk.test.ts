@@ -183,7 +183,7 @@ describe('the page of somebody', () => {
   });
 
   it('is made and taken back where the week is given out, with a warning while nobody else can reach it', async () => {
-    const page = await fixture.open('/week');
+    const page = await fixture.open(`/week/timetable-desk/${monday}`);
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.getByRole('button', { name: 'Give out' }).click();
     await page.getByText('These addresses work on this machine only').waitFor();

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import type { Page } from 'playwright-core';
 import { describe, expect, it } from 'vitest';
-import { earlyOnMonday, saved, useApp } from './fixture';
+import { earlyOnMonday, monday, saved, useApp } from './fixture';
 
 const fixture = useApp({ demo: true, story: true });
 
@@ -50,7 +50,7 @@ describe('a week one can hand out', () => {
   });
 
   it('shows at a look what is given out and what is a draft', async () => {
-    const page = await fixture.goTo('/week');
+    const page = await fixture.goTo(`/week/timetable-desk/${monday}`);
     await page.getByRole('slider').first().waitFor();
     await page.getByRole('status', { name: 'Given out' }).getByText('Given out', { exact: true }).waitFor();
     await page.getByRole('combobox', { name: 'Group', exact: true }).click();

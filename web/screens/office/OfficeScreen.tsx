@@ -13,7 +13,7 @@ import { Empty, Waiting } from '../../shell/State';
 import { useTitle } from '../../shell/useTitle';
 import { type GroupWeek, officeRow } from '../../week/office-row';
 import { useBreakFacts } from '../../week/useFacts';
-import { thisMonday } from '../../week/usePlace';
+import { mondayAhead } from '../../week/usePlace';
 import { type Done, fillGroup, giveGroup, loadGroupWeek, planGroup } from './doing';
 import { GroupRow } from './GroupRow';
 import { LedLine } from './LedLine';
@@ -26,8 +26,9 @@ export const OfficeScreen = () => {
   const { startDate } = useParams();
   const go = useNavigate();
   const real = startDate === undefined || IsoDateSchema.safeParse(startDate).success;
-  const monday = real && startDate ? mondayOf(startDate) : thisMonday();
   const groups = useGroups();
+  const monday =
+    real && startDate ? mondayOf(startDate) : mondayAhead((groups.data ?? []).map((g) => g.value));
   const breaks = useBreaks();
   const moves = useMoves();
   const log = useLog({ limit: MOST_ROWS });
