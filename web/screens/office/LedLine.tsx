@@ -13,9 +13,9 @@ export const LedLine = ({ rows, monday }: { rows: readonly OfficeRow[]; monday: 
     (d, n) => n < 5 || all.some((l) => l.date === d),
   );
   return (
-    <section className={`card ${styles.led}`} aria-label="What you lead this week">
+    <section className={`card ${styles.led}`} aria-label="What you lead in this week">
       <div className="bar">
-        <h2>What you lead this week</h2>
+        <h2>What you lead in this week</h2>
         <span className="grow" />
         <LedAddress />
       </div>
