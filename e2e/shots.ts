@@ -42,11 +42,6 @@ const withGroupWindow = async (page: Page): Promise<void> => {
 
 /** A working day in the morning, whenever the pictures are taken. */
 const MORNING = new Date(`${monday}T09:40:00Z`);
-const inTheMorning = async (page: Page): Promise<void> => {
-  await page.clock.setSystemTime(MORNING);
-  await page.reload();
-  await page.waitForLoadState('networkidle');
-};
 
 /** The page of somebody, on a phone: as it is opened, or while a break is followed. */
 const onPhone =
@@ -60,7 +55,6 @@ const onPhone =
     const token = pages.find((p) => p.personId !== null)?.token ?? '';
     const phone = await page.context().newPage();
     await phone.setViewportSize({ width: 390, height: 844 });
-    await phone.clock.setSystemTime(MORNING);
     await phone.goto(`${origin}/me/${token}`);
     await phone.getByRole('button', { name: 'Begin now' }).waitFor();
     if (followed) {
@@ -115,7 +109,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
   ],
   ['all-groups', '/weeks'],
   ['needs', '/people/timetable-desk/needs?break=late-morning'],
-  ['today', '/today', inTheMorning],
+  ['today', '/today'],
   [
     'give-out',
     `/week/claims/${monday}`,
@@ -146,6 +140,7 @@ const views: [name: string, path: string, act?: (page: Page) => Promise<void>][]
 
 const app = await startProgram({ demo: true });
 const context = await openContext({ moving: true });
+await context.clock.setSystemTime(MORNING);
 try {
   mkdirSync(out, { recursive: true });
   for (const [name, path, act] of views) {
