@@ -3,6 +3,7 @@ export * from './candidate';
 export * from './candidates';
 export * from './character';
 export * from './likely';
+export * from './limits';
 export * from './more';
 export * from './reasons';
 export * from './request';

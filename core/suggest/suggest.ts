@@ -8,6 +8,7 @@ import { candidatesFor, emptyBreak, type Setting } from './candidates';
 import { LEVEL, solveFairly } from './fairest';
 import { fillBreath } from './fill-breath';
 import { lettingGo, shakesWhatWasHeld } from './let-go';
+import { SUGGEST_LIMITS } from './limits';
 import { type SuggestProgram, suggestProgram } from './program';
 import { roomSec } from './program/time';
 import { type Reason, reasonsOf } from './reasons';
@@ -38,12 +39,6 @@ export interface SuggestProgress {
   /** That suggestion, as soon as it is known. */
   found?: Suggestion;
 }
-
-/**
- * Where the solver stops: the same on every machine, so that each gives the same answer. A fiftieth nearer to the best nobody can
- * tell from it, and to prove the other half of that took twice as long. Common practice, no source.
- */
-export const SUGGEST_LIMITS: SolveLimits = { nodes: 3000, gap: 0.02 };
 
 /** A suggestion that the review objects to is forbidden and searched again, this often at most. */
 const TRIES = 6;

@@ -1,4 +1,4 @@
-import type { LikelyArea, Reason, Why } from '@kotabi/core/suggest';
+import { type LikelyArea, type Reason, SUGGEST_LIMITS, type Why } from '@kotabi/core/suggest';
 
 const FRAME = {
   settle: 'everyone arrives',
@@ -25,12 +25,9 @@ export const reasonWords = (reason: Reason): string => {
   }
 };
 
-/** A share less than this is felt by nobody. */
-const NOT_FELT = 0.02;
-
 /** Where the search was stopped before the best was sure: nothing where no better one could be told apart. */
 export const stoppedEarly = (gap: number): string =>
-  gap > NOT_FELT ? 'The search was stopped; a better one may exist.' : '';
+  gap > SUGGEST_LIMITS.gap ? 'The search was stopped; a better one may exist.' : '';
 const WHY: Record<Why, string> = {
   hopes: 'hoped for',
   tight: 'tight in the group',
