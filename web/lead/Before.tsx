@@ -61,6 +61,8 @@ export const Before = ({
   useHotkeys('space', start, { preventDefault: true, ignoreEventWhen: elsewhere });
   useHotkeys('pagedown', start, { preventDefault: true });
   const steps = placedSteps(resolved);
+  const count = steps.filter((s) => !s.move.onlyWords).length;
+  const hasSides = timeline.totals.leftMs + timeline.totals.rightMs > 0;
   const things = [...new Set(timeline.parts.flatMap((p) => (p.kind === 'fetch' ? p.things : [])))];
   const stands = steps.some((s) => s.position === 'standing');
   const floor = steps.some((s) => s.position === 'floor');
@@ -91,8 +93,8 @@ export const Before = ({
         <section>
           <h1 className={styles.bigTitle}>{brk.name}</h1>
           <p className={styles.sub}>
-            {minSec(timeline.totals.totalMs)} min · {steps.filter((s) => !s.move.onlyWords).length} steps ·{' '}
-            {brk.firstSide} side first
+            {minSec(timeline.totals.totalMs)} min · {count} step{count === 1 ? '' : 's'}
+            {hasSides && ` · ${brk.firstSide} side first`}
           </p>
           <p className={styles.sub}>
             {floor

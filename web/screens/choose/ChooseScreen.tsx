@@ -45,6 +45,7 @@ export const ChooseScreen = () => {
         {ready.map(({ value }) => {
           const t = timed(value, moves.lookup, moves.approach);
           if (!t.ok) return null;
+          const count = stepsOf(value).length;
           return (
             <li key={value.id}>
               <a href={`/lead/${value.id}`} className={`card ${styles.choice}`}>
@@ -52,7 +53,7 @@ export const ChooseScreen = () => {
                 <span>
                   <b>{value.name}</b>
                   <span className="tabular">
-                    {minSec(t.timeline.totals.totalMs)} min · {stepsOf(value).length} steps
+                    {minSec(t.timeline.totals.totalMs)} min · {count} step{count === 1 ? '' : 's'}
                   </span>
                   {t.timeline.totals.leftMs + t.timeline.totals.rightMs > 0 && (
                     <span className="muted small">{value.firstSide} side first</span>

@@ -54,7 +54,9 @@ const Row = ({ value, groupName }: { value: LogRow; groupName: string }) => {
         </div>
       </td>
       <td className="tabular">{tensionText(value)}</td>
-      <td className={styles.noteCell}>{value.note || <span className="muted">–</span>}</td>
+      <td className={styles.noteCell}>
+        {value.note ? <span>{value.note}</span> : <span className="muted">–</span>}
+      </td>
     </tr>
   );
 };
